@@ -1,0 +1,110 @@
+import { readFile } from 'node:fs/promises';
+import { BadInput, parseJson } from '@cobbet/core/formats/fieldError';
+import {
+  analyseRequest,
+  convert,
+  landRequest,
+  requestLimitBytes,
+} from '@cobbet/core/formats/headless';
+
+const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/format.md)
+
+  npm run --silent cobbet -- analyse FILE|-
+  npm run --silent cobbet -- land FILE|-
+  npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
+`;
+
+async function standardInput(): Promise<string> {
+  const chunks: Buffer[] = [];
+  let size = 0;
+  for await (const chunk of process.stdin as AsyncIterable<Buffer>) {
+    size += chunk.length;
+    if (size > requestLimitBytes) break;
+    chunks.push(chunk);
+  }
+  return size > requestLimitBytes ? tooLarge() : Buffer.concat(chunks).toString('utf8');
+}
+
+function tooLarge(): never {
+  throw new BadInput('', 'The input is over 1 MB.');
+}
+
+async function input(path: string | undefined): Promise<unknown> {
+  if (path === undefined)
+    throw new BadInput('FILE', 'Say which file to read, or - for standard input.');
+  if (path === '-') return parseJson(await standardInput());
+  let text: Buffer;
+  try {
+    text = await readFile(path);
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code;
+    const why =
+      code === 'ENOENT' ? 'There is no such file' : `It can't be read (${code ?? 'error'})`;
+    throw new BadInput('FILE', `${why}: ${path}`);
+  }
+  return parseJson(text.length > requestLimitBytes ? tooLarge() : text.toString('utf8'));
+}
+
+function conversion(args: readonly string[]) {
+  const rest: string[] = [];
+  let measures = 'us';
+  for (let i = 0; i < args.length; i += 1) {
+    const arg = args[i] ?? '';
+    if (arg === '--measures') {
+      i += 1;
+      measures = args[i] ?? '';
+    } else if (arg.startsWith('--measures=')) measures = arg.slice('--measures='.length);
+    else rest.push(arg);
+  }
+  const [amount, ingredient, extra] = rest;
+  if (amount === undefined) throw new BadInput('amount', 'Say how much, such as "1/3 cup".');
+  if (ingredient === undefined)
+    throw new BadInput('ingredient', 'Say of what, such as tahini-hulled.');
+  if (extra !== undefined)
+    throw new BadInput(extra, `“${extra}” is one word too many; put the amount in quotes.`);
+  return convert(amount, ingredient, measures);
+}
+
+async function answer(command: string | undefined, rest: readonly string[]): Promise<unknown> {
+  if ((command === 'analyse' || command === 'land') && rest.length > 1) {
+    throw new BadInput(rest[1] ?? '', 'Give one file only.');
+  }
+  switch (command) {
+    case 'analyse':
+      return analyseRequest(await input(rest[0]));
+    case 'land': {
+      const request = await input(rest[0]);
+      // the solver is large and only this needs it
+      const { highsSolver } = await import('@cobbet/core/landing/highsSolver');
+      return landRequest(request, await highsSolver());
+    }
+    case 'convert':
+      return conversion(rest);
+    default:
+      throw new BadInput('command', `“${command ?? ''}” is none of analyse, land, convert.`);
+  }
+}
+
+/**
+ * Runs one command line. JSON goes to standard output; help to standard error when nothing was asked.
+ *
+ * @param args without node and the script
+ * @returns the exit code: 0 answered, 2 bad input
+ */
+export async function run(args: readonly string[]): Promise<number> {
+  if (args.length === 0 || args[0] === '--help' || args[0] === 'help') {
+    (args.length === 0 ? process.stderr : process.stdout).write(usage);
+    return args.length === 0 ? 2 : 0;
+  }
+  try {
+    process.stdout.write(`${JSON.stringify(await answer(args[0], args.slice(1)), null, 2)}\n`);
+    return 0;
+  } catch (error) {
+    const told =
+      error instanceof BadInput
+        ? error.toJSON()
+        : { field: '', message: 'Something went wrong inside Cobbet with this input.' };
+    process.stdout.write(`${JSON.stringify({ error: told }, null, 2)}\n`);
+    return 2;
+  }
+}

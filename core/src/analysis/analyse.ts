@@ -1,0 +1,166 @@
+import { bodyAt, chilled, fresh } from '../body/bodyAt';
+import { bodyState } from '../body/bodyModel';
+import { chilledC, type Method, restedMinutes } from '../body/conditions';
+import { type BodyParameters, startingBodyParameters } from '../body/parameters';
+import { type BodyWord, bodyWord, yieldStressPa } from '../body/words';
+import { addTo, type BowlSums, emptyBowl, volumeMl } from '../bowl/bowlSums';
+import { type Part, partSumsPerGram } from '../bowl/part';
+import { type Per100g, per100g } from '../seasoning/per100g';
+import { type Caution, cautionsFor } from './cautions';
+import { measuringSd } from './measuringSd';
+
+export type MixState = 'pours' | 'paste' | 'crumbs';
+
+/** Body of the dip; figures are null for crumbs and an empty bowl. All are model estimates. */
+export interface BodyAnalysis {
+  /** Just blended, at 25 °C. */
+  fresh: number | null;
+  /** At the machine's temperature, before any rest. */
+  machine: number | null;
+  /** Rested, at 5 °C. */
+  chilled: number | null;
+  /** Rested, at the temperature it is served. */
+  served: number | null;
+  /** One standard deviation, from the model and from the measuring together. */
+  sd: number;
+  word: BodyWord | null;
+  chilledWord: BodyWord | null;
+  state: MixState;
+  /** Of the fresh mix. */
+  yieldStressPa: number | null;
+  continuous: 'water' | 'oil';
+}
+
+/** Where the bowl stands after one addition. */
+export interface PathStep {
+  ingredient: string;
+  massG: number;
+  /** Fresh body at 25 °C; null for crumbs and while the bowl is empty. */
+  body: number | null;
+  /** One standard deviation from measuring alone. */
+  measuringSd: number;
+  state: MixState;
+  saltG: number;
+  acidG: number;
+  garlicG: number;
+  /** In the bowl and folded in so far. */
+  totalG: number;
+}
+
+export interface Analysis {
+  /** In the bowl and folded in; what goes on top is counted apart. */
+  massG: number;
+  /** With air. */
+  volumeMl: number;
+  topG: number;
+  body: BodyAnalysis;
+  per100g: Per100g;
+  allergens: string[];
+  path: PathStep[];
+  warnings: Caution[];
+}
+
+export interface AnalysisInput {
+  parts: readonly Part[];
+  method: Method;
+  /** °C, −2–60 */
+  servedAtC: number;
+  parameters?: BodyParameters;
+}
+
+/** Below this body a mix pours. */
+const poursBelow = 3;
+
+function mixState(crumbs: boolean, body: number): MixState {
+  if (crumbs) return 'crumbs';
+  return body < poursBelow ? 'pours' : 'paste';
+}
+
+function analyseBody(blended: BowlSums, input: AnalysisInput, sdMeasuring: number): BodyAnalysis {
+  const { method, servedAtC, parameters = startingBodyParameters } = input;
+  const sd = Math.hypot(parameters.residualSdBody, sdMeasuring);
+  const state = bodyState(blended, parameters);
+  if (!state || state.crumbs) {
+    return {
+      fresh: null,
+      machine: null,
+      chilled: null,
+      served: null,
+      sd,
+      word: null,
+      chilledWord: null,
+      state: state ? 'crumbs' : 'pours',
+      yieldStressPa: null,
+      continuous: !state || state.waterOutside >= 0.5 ? 'water' : 'oil',
+    };
+  }
+  const at = (atC: number, restedForMinutes: number) =>
+    Math.max(0, bodyAt(blended, state, method, { atC, restedForMinutes }));
+  const freshBody = at(fresh.atC, fresh.restedForMinutes);
+  const chilledBody = at(chilledC, restedMinutes);
+  return {
+    fresh: freshBody,
+    machine: at(method.blendC, 0),
+    chilled: chilledBody,
+    served: at(servedAtC, chilled.restedForMinutes),
+    sd,
+    word: bodyWord(freshBody),
+    chilledWord: bodyWord(chilledBody),
+    state: mixState(false, freshBody),
+    yieldStressPa: yieldStressPa(freshBody),
+    continuous: state.waterOutside >= 0.5 ? 'water' : 'oil',
+  };
+}
+
+/**
+ * Everything the model says of a dip: body after each addition and at the end, seasoning, yield, allergens.
+ *
+ * @param input parts in the order they go in; the same ingredient may come several times
+ * @returns the analysis; an empty list gives a dip of no mass
+ */
+export function analyse(input: AnalysisInput): Analysis {
+  const { parts, method, parameters } = input;
+  const blended = emptyBowl();
+  const all = emptyBowl();
+  const path: PathStep[] = [];
+  let topG = 0;
+  let body: number | null = null;
+  let state: MixState = 'pours';
+  let sd = 0;
+  parts.forEach((part, index) => {
+    const per = partSumsPerGram(part, parameters);
+    if (part.place === 'top') topG += part.massG;
+    else addTo(all, per, part.massG);
+    if (part.place === 'bowl') {
+      addTo(blended, per, part.massG);
+      const now = bodyState(blended, parameters);
+      const value = now ? bodyAt(blended, now, method, fresh) : 0;
+      body = now && !now.crumbs ? Math.max(0, value) : null;
+      state = now ? mixState(now.crumbs, value) : 'pours';
+      sd = body === null ? 0 : measuringSd(parts, index + 1, blended, parameters);
+    }
+    const { saltG, acidG, garlicG } = per100g(all);
+    path.push({
+      ingredient: part.ingredient.id,
+      massG: part.massG,
+      body,
+      measuringSd: sd,
+      state,
+      saltG,
+      acidG,
+      garlicG,
+      totalG: all[0] ?? 0,
+    });
+  });
+  const foldMl = volumeMl(all) - volumeMl(blended);
+  return {
+    massG: all[0] ?? 0,
+    volumeMl: volumeMl(blended) * (1 + method.overrunPct / 100) + foldMl,
+    topG,
+    body: analyseBody(blended, input, sd),
+    per100g: per100g(all),
+    allergens: [...new Set(parts.flatMap((part) => part.ingredient.allergens))].sort(),
+    path,
+    warnings: cautionsFor(parts),
+  };
+}

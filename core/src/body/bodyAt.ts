@@ -1,0 +1,47 @@
+import type { BowlSums } from '../bowl/bowlSums';
+import { type BodyState, bodyState } from './bodyModel';
+import {
+  chilledC,
+  freshC,
+  type Method,
+  methodBody,
+  restedMinutes,
+  temperatureAndRestBody,
+} from './conditions';
+import type { BodyParameters } from './parameters';
+
+/** When and how warm a dip is looked at. */
+export interface Moment {
+  atC: number;
+  restedForMinutes: number;
+}
+
+/** Just blended, at 25 °C. */
+export const fresh: Moment = { atC: freshC, restedForMinutes: 0 };
+/** At 5 °C after four hours or more. */
+export const chilled: Moment = { atC: chilledC, restedForMinutes: restedMinutes };
+
+/**
+ * Body of what is in the bowl at a moment, without limits: a solver's figure, not one to show.
+ *
+ * @param state what the model says of the fresh mix at 25 °C
+ */
+export function bodyAt(sums: BowlSums, state: BodyState, method: Method, moment: Moment): number {
+  return (
+    state.lnTau / Math.LN2 +
+    methodBody(method) +
+    temperatureAndRestBody(sums, state.waterOutside, moment.atC, moment.restedForMinutes)
+  );
+}
+
+/** A body to show: never below 0, null for crumbs and for an empty bowl. */
+export function shownBody(
+  sums: BowlSums,
+  method: Method,
+  moment: Moment,
+  parameters?: BodyParameters,
+): number | null {
+  const state = bodyState(sums, parameters);
+  if (!state || state.crumbs) return null;
+  return Math.max(0, bodyAt(sums, state, method, moment));
+}

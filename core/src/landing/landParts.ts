@@ -1,0 +1,149 @@
+import { type Analysis, analyse } from '../analysis/analyse';
+import type { Method } from '../body/conditions';
+import type { MeasureSystem } from '../quantity/measureSystem';
+import { nearestKitchenMeasure } from '../quantity/kitchenMeasure';
+import { readGrams } from '../quantity/toGrams';
+import { type Conflict, findConflicts } from './conflicts';
+import { landInGrams, landedWithin } from './land';
+import { type KitchenRow, landInKitchenMeasures } from './landInKitchenMeasures';
+import type { LandingRequest, LandingRow } from './landing';
+import { isFixed, prepareLanding, totalMiss } from './landing';
+import type { LinearSolver } from './linearProgram';
+import type { Targets } from './targets';
+
+/** A part to land, with its amount as it was typed. */
+export interface LandingPart extends LandingRow {
+  amountText: string;
+}
+
+export interface LandPartsRequest {
+  parts: readonly LandingPart[];
+  targets: Targets;
+  kitchenMeasures: boolean;
+  measures: MeasureSystem;
+  method: Method;
+  servedAtC: number;
+}
+
+/** A row after landing. */
+export interface LandedPart {
+  ingredient: string;
+  massG: number;
+  amount: string;
+}
+
+export type LandAnswer =
+  | { feasible: true; parts: LandedPart[]; analysis: Analysis }
+  | {
+      feasible: false;
+      conflicts: Conflict[];
+      nearest: { parts: LandedPart[]; analysis: Analysis };
+    };
+
+const weightUnit = /\b(mg|g|gr|grams?|kg|oz|ounces?|lbs?|pounds?|ml|l|litres?|liters?)\b/i;
+
+function kitchenRow(part: LandingPart): KitchenRow {
+  return {
+    ...part,
+    inKitchenMeasures:
+      part.massG > 0 && (!weightUnit.test(part.amountText) || /can|tin/.test(part.amountText)),
+  };
+}
+
+/** Grams in text, with a tenth at 10 g and hundredths below; finer when asked. */
+function gramText(massG: number, extraDecimals: number): string {
+  const decimals = (massG >= 10 ? 1 : 2) + extraDecimals;
+  return `${Number(massG.toFixed(decimals))} g`;
+}
+
+interface Amounts {
+  masses: number[];
+  texts: string[];
+}
+
+/** Landed grams as text, as coarsely as the bands allow; rows that did not move keep their text. */
+function gramAmounts(
+  request: LandingRequest,
+  parts: readonly LandingPart[],
+  masses: readonly number[],
+): Amounts {
+  const landing = prepareLanding(request);
+  let amounts: Amounts = { masses: [], texts: [] };
+  for (const extra of [0, 1, 2]) {
+    const texts = parts.map((part, i) => {
+      const massG = masses[i] ?? part.massG;
+      const still = isFixed(part) || Math.abs(massG - part.massG) <= 1e-6 * Math.max(1, massG);
+      return still ? part.amountText : gramText(massG, extra);
+    });
+    const rounded = texts.map((text, i) => {
+      const part = parts[i];
+      if (!part || text === part.amountText) return part?.massG ?? 0;
+      return Number(text.replace(' g', ''));
+    });
+    amounts = { masses: rounded, texts };
+    if (totalMiss(landing, request.targets, rounded) <= landedWithin) break;
+  }
+  return amounts;
+}
+
+function answerParts(request: LandPartsRequest, amounts: Amounts) {
+  const parts = request.parts.map((part, i): LandedPart => ({
+    ingredient: part.ingredient.id,
+    massG: amounts.masses[i] ?? part.massG,
+    amount: amounts.texts[i] ?? part.amountText,
+  }));
+  const analysed = request.parts.map((part, i) => {
+    const massG = amounts.masses[i] ?? part.massG;
+    const read = readGrams(amounts.texts[i] ?? '', part.ingredient, request.measures);
+    return { ...part, massG, cv: read.ok ? read.value.cv : part.cv };
+  });
+  const { method, servedAtC } = request;
+  return { parts, analysis: analyse({ parts: analysed, method, servedAtC }) };
+}
+
+/**
+ * Lands a dip and says it in amounts: kitchen measures or grams, held rows untouched, and what fights when it
+ * can't be done. Every landing is evaluated again from its amounts with the full model before it is called one.
+ *
+ * @param request parts with masses in g, bands, measure system
+ * @param solver linear solver
+ */
+export function landParts(request: LandPartsRequest, solver: LinearSolver): LandAnswer {
+  const rows = request.parts.map(kitchenRow);
+  const asked = { rows, targets: request.targets, method: request.method };
+  const inGrams = landInGrams(asked, solver);
+  if (!request.kitchenMeasures) {
+    const amounts = gramAmounts(asked, request.parts, inGrams.masses);
+    const answer = answerParts(request, amounts);
+    if (totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin) {
+      return { feasible: true, ...answer };
+    }
+    return {
+      feasible: false,
+      conflicts: findConflicts(asked, amounts.masses, solver),
+      nearest: answer,
+    };
+  }
+  const kitchen = landInKitchenMeasures(asked, request.measures, solver, inGrams);
+  const amounts: Amounts = {
+    masses: kitchen.masses,
+    texts: request.parts.map((part, i) => kitchen.texts[i] ?? keptText(part, request.measures)),
+  };
+  const answer = answerParts(request, amounts);
+  if (kitchen.miss <= landedWithin) return { feasible: true, ...answer };
+  const conflicts = findConflicts(asked, amounts.masses, solver);
+  if (inGrams.miss > landedWithin) return { feasible: false, conflicts, nearest: answer };
+  const measuresOnly = conflicts.map((conflict) => ({
+    ...conflict,
+    holds: [],
+    message: `${conflict.message} Weighed in grams it can be met; spoons are too coarse for it.`,
+  }));
+  return { feasible: false, conflicts: measuresOnly, nearest: answer };
+}
+
+/** A row that may not move keeps what was typed. */
+function keptText(part: LandingPart, measures: MeasureSystem): string {
+  return part.amountText === ''
+    ? nearestKitchenMeasure(part.massG, part.ingredient, measures).text
+    : part.amountText;
+}

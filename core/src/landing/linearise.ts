@@ -1,0 +1,132 @@
+import { addTo, sumIndex, type BowlSums, volumeMl } from '../bowl/bowlSums';
+import { bandsOf, type Landing, massesOf, sumsAt } from './landing';
+import type { Constraint, Terms } from './linearProgram';
+import {
+  type Band,
+  isBody,
+  isRelative,
+  type LandingSums,
+  missUnit,
+  per100Sum,
+  type TargetName,
+  type Targets,
+  targetValue,
+} from './targets';
+
+/** One side of a band as a row over the free amounts: Σ terms ≥ least (or ≤), missed by `perMiss` for each unit. */
+export interface BandRow {
+  terms: Terms;
+  low: number;
+  high: number;
+  /** How much one comparable unit of missing is worth in this row's own scale. */
+  perMiss: number;
+}
+
+/** ∂value/∂mass of each free row, by central differences. */
+function gradient(name: TargetName, landing: Landing, sums: LandingSums): number[] {
+  const total = Math.max(1, sums.all[sumIndex.massG] ?? 0);
+  const step = total * 1e-5;
+  return landing.free.map(({ index }) => {
+    const per = landing.perGram[index];
+    const row = landing.rows[index];
+    if (!per || !row) return 0;
+    const shifted = (by: number): LandingSums => {
+      const all = sums.all.slice();
+      addTo(all, per, by);
+      if (row.place !== 'bowl') return { blended: sums.blended, all };
+      const blended = sums.blended.slice();
+      addTo(blended, per, by);
+      return { blended, all };
+    };
+    const slope =
+      (targetValue(name, shifted(step), landing) - targetValue(name, shifted(-step), landing)) /
+      (2 * step);
+    return Number.isFinite(slope) ? slope : 0;
+  });
+}
+
+/** A linear function of the masses, exact: coefficient of each row by its vector. */
+function exactRow(
+  landing: Landing,
+  coefficient: (per: BowlSums, index: number) => number,
+): { terms: Terms; fixed: number } {
+  const freeAt = new Map(landing.free.map((row, i) => [row.index, i]));
+  const terms: Terms = [];
+  let fixed = 0;
+  landing.rows.forEach((row, index) => {
+    const per = landing.perGram[index];
+    if (!per || row.place === 'top') return;
+    const c = coefficient(per, index);
+    const variable = freeAt.get(index);
+    if (variable === undefined) fixed += c * row.massG;
+    else terms.push([variable, c]);
+  });
+  return { terms, fixed };
+}
+
+function bandRows(
+  name: TargetName,
+  band: Band,
+  landing: Landing,
+  values: readonly number[],
+  sums: LandingSums,
+): BandRow[] {
+  const low = band.low ?? -Infinity;
+  const high = band.high ?? Infinity;
+  if (isBody(name)) {
+    const slopes = gradient(name, landing, sums);
+    const now = targetValue(name, sums, landing);
+    const offset = now - slopes.reduce((sum, slope, i) => sum + slope * (values[i] ?? 0), 0);
+    const terms: Terms = slopes.map((slope, i) => [i, slope]);
+    return [{ terms, low: low - offset, high: high - offset, perMiss: missUnit[name] }];
+  }
+  if (name === 'massG' || name === 'volumeMl') {
+    const air = 1 + landing.method.overrunPct / 100;
+    const { terms, fixed } = exactRow(landing, (per, index) =>
+      name === 'massG' ? 1 : volumeMl(per) * (landing.rows[index]?.place === 'bowl' ? air : 1),
+    );
+    const scale = isRelative(name) ? Math.max(1e-9, band.low ?? band.high ?? 1) : 1;
+    return [{ terms, low: low - fixed, high: high - fixed, perMiss: missUnit[name] * scale }];
+  }
+  // a share is linear once multiplied out: Σ (100 salt − limit) mass ≥ or ≤ 0
+  const mass = Math.max(1, sums.all[sumIndex.massG] ?? 0);
+  const sumAt = per100Sum(name as 'saltG' | 'acidG' | 'garlicG');
+  const side = (limit: number) => exactRow(landing, (per) => 100 * (per[sumAt] ?? 0) - limit);
+  const rows: BandRow[] = [];
+  if (band.low !== null) {
+    const { terms, fixed } = side(band.low);
+    rows.push({ terms, low: -fixed, high: Infinity, perMiss: missUnit[name] * mass });
+  }
+  if (band.high !== null) {
+    const { terms, fixed } = side(band.high);
+    rows.push({ terms, low: -Infinity, high: -fixed, perMiss: missUnit[name] * mass });
+  }
+  return rows;
+}
+
+/**
+ * The bands of a landing as linear rows over the free amounts: body linearised in ln τ at the given values, salt,
+ * sour, garlic, mass and volume exact.
+ *
+ * @param values of the free rows, g
+ */
+export function linearBands(
+  landing: Landing,
+  targets: Targets,
+  values: readonly number[],
+): BandRow[] {
+  const sums = sumsAt(landing, massesOf(landing, values));
+  return bandsOf(targets).flatMap(({ name, band }) => bandRows(name, band, landing, values, sums));
+}
+
+/** A band row as constraints with its own slack variable, which the objective pays for. */
+export function elasticConstraints(row: BandRow, slack: number): Constraint[] {
+  const found: Constraint[] = [];
+  if (Number.isFinite(row.low)) {
+    found.push({ terms: [...row.terms, [slack, row.perMiss]], low: row.low, high: Infinity });
+  }
+  if (Number.isFinite(row.high)) {
+    found.push({ terms: [...row.terms, [slack, -row.perMiss]], low: -Infinity, high: row.high });
+  }
+  return found;
+}

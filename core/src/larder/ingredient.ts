@@ -1,0 +1,80 @@
+/** What an ingredient does in a dip. Decides how willingly a landing moves it. */
+export const roles = [
+  'legume',
+  'sesame-paste',
+  'nut-seed',
+  'nut-butter',
+  'cheese',
+  'dairy',
+  'vegetable',
+  'green',
+  'herb',
+  'aromatic',
+  'umami',
+  'oil',
+  'liquid',
+  'acid',
+  'salt',
+  'spice',
+  'sweetener',
+  'bread-starch',
+  'crunch',
+] as const;
+export type Role = (typeof roles)[number];
+
+/** How an ingredient's solids hold water and oil once blended; the body model has one set of parameters for each. */
+export const structures = [
+  'pulse-firm',
+  'pulse-soft',
+  'sesame-paste',
+  'nut',
+  'nut-butter',
+  'vegetable',
+  'vegetable-watery',
+  'aromatic',
+  'leaf',
+  'dairy-gel',
+  'hard-cheese',
+  'soft-cheese',
+  'dry',
+  'liquid',
+  'oil',
+  'salt',
+] as const;
+export type Structure = (typeof structures)[number];
+
+/**
+ * One ingredient as it enters the bowl. Masses are g per 100 g; density is the bulk density as measured in a cup
+ * (g/ml); garlic units are raw-crushed grams per gram; heat, bitter and umami are relative judgements.
+ */
+export interface Ingredient {
+  id: string;
+  name: string;
+  role: Role;
+  structure: Structure;
+  waterG: number;
+  fatG: number;
+  proteinG: number;
+  starchG: number;
+  sugarsG: number;
+  fibreG: number;
+  saltG: number;
+  acidG: number;
+  ashG: number;
+  densityGPerMl: number;
+  measureNote: string;
+  pieceName: string | null;
+  pieceG: number | null;
+  allergens: string[];
+  vegan: boolean;
+  vegetarian: boolean;
+  costHintEurPerKg: number;
+  garlicUnits: number;
+  heatUnits: number;
+  bitterUnits: number;
+  umamiUnits: number;
+  aliases?: string[];
+}
+
+/** A cook's own ingredient: whole, or another one with some of its facts replaced. The same id corrects a shipped one. */
+export type OwnIngredient = Ingredient | ({ id: string; like: string } & Partial<Ingredient>);

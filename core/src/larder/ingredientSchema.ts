@@ -1,0 +1,96 @@
+import Joi from 'joi';
+import { type Ingredient, type OwnIngredient, roles, structures } from './ingredient';
+
+const grams = Joi.number().min(0).max(100);
+const units = Joi.number().min(0).max(100);
+
+const facts = {
+  name: Joi.string().min(1).max(120),
+  role: Joi.string().valid(...roles),
+  structure: Joi.string().valid(...structures),
+  waterG: grams,
+  fatG: grams,
+  proteinG: grams,
+  starchG: grams,
+  sugarsG: grams,
+  fibreG: grams,
+  saltG: grams,
+  acidG: grams,
+  ashG: grams,
+  densityGPerMl: Joi.number().min(0.02).max(3),
+  measureNote: Joi.string().allow('').max(200),
+  pieceName: Joi.string().allow(null).max(60),
+  pieceG: Joi.number().positive().max(10_000).allow(null),
+  allergens: Joi.array().items(Joi.string().min(1).max(40)).max(20),
+  vegan: Joi.boolean(),
+  vegetarian: Joi.boolean(),
+  costHintEurPerKg: Joi.number().min(0).max(10_000),
+  garlicUnits: units,
+  heatUnits: units,
+  bitterUnits: units,
+  umamiUnits: units,
+  aliases: Joi.array().items(Joi.string().min(1).max(60)).max(20),
+  source: Joi.string().allow('').max(300),
+  confidence: Joi.string().valid('low', 'medium', 'high'),
+};
+
+const id = Joi.string()
+  .pattern(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'lower-case words joined by hyphens')
+  .max(60)
+  .required();
+
+/** Facts without which an ingredient of its own can't be computed; the rest have harmless defaults. */
+const needed = [
+  'name',
+  'role',
+  'structure',
+  'waterG',
+  'fatG',
+  'proteinG',
+  'starchG',
+  'sugarsG',
+  'fibreG',
+  'saltG',
+  'acidG',
+  'densityGPerMl',
+] as const;
+
+const defaults: Partial<Ingredient> = {
+  ashG: 0,
+  measureNote: '',
+  pieceName: null,
+  pieceG: null,
+  allergens: [],
+  vegan: false,
+  vegetarian: false,
+  costHintEurPerKg: 0,
+  garlicUnits: 0,
+  heatUnits: 0,
+  bitterUnits: 0,
+  umamiUnits: 0,
+};
+
+/** The composition may not add up to more than the food weighs, give or take the rounding of tables. */
+function sumWithin(value: Ingredient, helpers: Joi.CustomHelpers<Ingredient>) {
+  const { waterG, fatG, proteinG, starchG, sugarsG, fibreG, saltG, acidG, ashG } = value;
+  const sum = waterG + fatG + proteinG + starchG + sugarsG + fibreG + saltG + acidG + ashG;
+  if (sum > 103) {
+    return helpers.message({ custom: `the composition adds up to ${sum.toFixed(1)} g per 100 g` });
+  }
+  return value;
+}
+
+const whole = Joi.object<Ingredient>({ id, ...facts })
+  .fork([...needed], (schema) => schema.required())
+  .custom((value: Ingredient, helpers) =>
+    sumWithin({ ...defaults, ...value }, helpers as Joi.CustomHelpers<Ingredient>),
+  );
+
+const like = Joi.object({ id, like: Joi.string().required(), ...facts });
+
+/** A cook's own ingredient: whole, or `like` another with what differs. */
+export const ownIngredientSchema: Joi.Schema<OwnIngredient> = Joi.any().when('.like', {
+  is: Joi.exist(),
+  then: like,
+  otherwise: whole,
+});

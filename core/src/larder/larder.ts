@@ -1,0 +1,38 @@
+import shipped from './data/ingredients.json';
+import { aliases } from './aliases';
+import type { Ingredient, OwnIngredient } from './ingredient';
+
+/** All ingredients by id, in larder order. */
+export type Larder = ReadonlyMap<string, Ingredient>;
+
+const shippedIngredients: readonly Ingredient[] = (shipped as Ingredient[]).map((ingredient) => {
+  const names = aliases[ingredient.id];
+  return names ? { ...ingredient, aliases: names } : ingredient;
+});
+
+/** The larder as it ships. */
+export const shippedLarder: Larder = new Map(shippedIngredients.map((one) => [one.id, one]));
+
+/**
+ * The shipped larder with a cook's own ingredients and corrections laid over it.
+ *
+ * @param own in order; `like` takes the facts of another ingredient, shipped or earlier in the list
+ * @returns a new larder; the shipped one is untouched
+ * @throws RangeError naming the ingredient when `like` points at nothing
+ */
+export function larderWith(own: readonly OwnIngredient[]): Larder {
+  if (own.length === 0) return shippedLarder;
+  const larder = new Map(shippedLarder);
+  for (const one of own) {
+    if ('like' in one) {
+      const base = larder.get(one.like);
+      if (!base)
+        throw new RangeError(`“${one.like}” is not in the larder, so “${one.id}” can't be like it`);
+      const { like: _like, ...facts } = one;
+      const name = facts.name ?? (one.id === one.like ? base.name : one.id);
+      const kept = one.id === one.like ? base.aliases : undefined;
+      larder.set(one.id, { ...base, aliases: kept, ...facts, name });
+    } else larder.set(one.id, one);
+  }
+  return larder;
+}

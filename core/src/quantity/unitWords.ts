@@ -1,0 +1,86 @@
+import type { Fill, Size, Unit } from './amount';
+
+const spellings: Record<Exclude<Unit, 'piece'>, string> = {
+  mg: 'mg milligram milligrams',
+  g: 'g gr gm gms gram grams gramme grammes',
+  kg: 'kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes',
+  oz: 'oz ozs ounce ounces',
+  lb: 'lb lbs pound pounds',
+  ml: 'ml mls millilitre millilitres milliliter milliliters cc',
+  cl: 'cl centilitre centilitres centiliter centiliters',
+  dl: 'dl decilitre decilitres deciliter deciliters',
+  l: 'l litre litres liter liters ltr',
+  floz: 'floz',
+  pint: 'pint pints pt pts',
+  quart: 'quart quarts qt qts',
+  cup: 'c cup cups',
+  tbsp: 'tbsp tbsps tbs tb tbl tbls tblsp tablespoon tablespoons tablespoonful tablespoonfuls',
+  dsp: 'dsp dessertspoon dessertspoons dstspn',
+  tsp: 'tsp tsps teaspoon teaspoons teaspoonful teaspoonfuls',
+  pinch: 'pinch pinches',
+  dash: 'dash dashes',
+  splash: 'splash splashes',
+  drizzle: 'drizzle drizzles',
+  glug: 'glug glugs',
+  squeeze: 'squeeze squeezes',
+  handful: 'handful handfuls',
+  can: 'can cans tin tins',
+  bunch: 'bunch bunches',
+};
+
+const unitBySpelling = new Map<string, Unit>();
+for (const [unit, words] of Object.entries(spellings)) {
+  for (const word of words.split(' ')) unitBySpelling.set(word, unit as Unit);
+}
+
+/**
+ * The unit a word stands for. Capital `T` is a tablespoon, small `t` a teaspoon; other capitals do not matter.
+ *
+ * @param word as written, without a closing full stop
+ * @returns the unit, or undefined when the word is no unit
+ */
+export function unitOf(word: string): Unit | undefined {
+  if (word === 'T') return 'tbsp';
+  if (word === 't') return 'tsp';
+  if (/^T(bs?|bsp)$/.test(word)) return 'tbsp';
+  return unitBySpelling.get(word.toLowerCase());
+}
+
+export const fillWords: Record<string, Fill> = {
+  level: 'level',
+  heaped: 'heaped',
+  heaping: 'heaped',
+  rounded: 'rounded',
+  scant: 'scant',
+  generous: 'generous',
+  packed: 'packed',
+  firmly: 'packed',
+  tightly: 'packed',
+  loose: 'loose',
+  loosely: 'loose',
+};
+
+export const sizeWords: Record<string, Size> = {
+  small: 'small',
+  little: 'small',
+  medium: 'medium',
+  large: 'large',
+  big: 'large',
+};
+
+/** Notes after an amount that don't change it; anything else left over is an error. */
+export const harmlessNotes = new Set([
+  'drained',
+  'rinsed',
+  'peeled',
+  'crushed',
+  'chopped',
+  'minced',
+  'grated',
+  'sliced',
+  'sifted',
+  'approx',
+  'approximately',
+  'about',
+  'roughly',
+]);

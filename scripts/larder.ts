@@ -1,0 +1,17 @@
+/**
+ * Turns core/data/*.csv, the larder as people edit it, into the JSON the core imports.
+ * Composition and provenance go apart so that a browser loads only what it computes with.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { larderFromCsv } from './larderFromCsv';
+
+const root = new URL('..', import.meta.url);
+const read = (path: string) => readFileSync(new URL(path, root), 'utf8');
+const write = (path: string, value: unknown) =>
+  writeFileSync(fileURLToPath(new URL(path, root)), `${JSON.stringify(value, null, 1)}\n`);
+
+const { ingredients, sources } = larderFromCsv(read('core/data/ingredients.csv'));
+write('core/src/larder/data/ingredients.json', ingredients);
+write('core/src/larder/data/sources.json', sources);
+console.log(`${ingredients.length} ingredients written`);
