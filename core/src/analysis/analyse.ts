@@ -8,6 +8,7 @@ import { type Part, partSumsPerGram } from '../bowl/part';
 import { type Per100g, per100g } from '../seasoning/per100g';
 import { type Caution, cautionsFor } from './cautions';
 import { measuringSd } from './measuringSd';
+import { type SeasoningSd, seasoningSd } from './seasoningSd';
 
 export type MixState = 'pours' | 'paste' | 'crumbs';
 
@@ -37,8 +38,10 @@ export interface PathStep {
   massG: number;
   /** Fresh body at 25 °C; null for crumbs and while the bowl is empty. */
   body: number | null;
-  /** One standard deviation from measuring alone. */
+  /** One standard deviation of body from measuring alone. */
   measuringSd: number;
+  /** One standard deviation of salt, sour and garlic from measuring, g per 100 g. */
+  seasoningSd: SeasoningSd;
   state: MixState;
   saltG: number;
   acidG: number;
@@ -145,6 +148,7 @@ export function analyse(input: AnalysisInput): Analysis {
       massG: part.massG,
       body,
       measuringSd: sd,
+      seasoningSd: seasoningSd(parts, index + 1, all, parameters),
       state,
       saltG,
       acidG,

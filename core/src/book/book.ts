@@ -1,0 +1,56 @@
+import type { OwnIngredient } from '../larder/ingredient';
+import type { MeasureSystem } from '../quantity/measureSystem';
+import type { Dip } from './dip';
+import type { Run } from './run';
+import type { Trial } from './trial';
+
+/** How the Bench writes amounts. */
+export const amountViews = ['typed', 'grams', 'spoons'] as const;
+export type AmountView = (typeof amountViews)[number];
+
+/** One record: what holds for the whole book. */
+export interface Settings {
+  id: 'settings';
+  measures: MeasureSystem;
+  amountView: AmountView;
+  /** How the book began; null until the cook has chosen. */
+  began: 'sample' | 'blank' | 'file' | null;
+}
+
+export const defaultSettings: Settings = {
+  id: 'settings',
+  measures: 'us',
+  amountView: 'typed',
+  began: null,
+};
+
+/** The records of a book by table. */
+export interface BookTables {
+  dips: Dip;
+  trials: Trial;
+  runs: Run;
+  larder: OwnIngredient;
+  settings: Settings;
+}
+
+export const tableNames = ['dips', 'trials', 'runs', 'larder', 'settings'] as const;
+export type TableName = (typeof tableNames)[number];
+
+/** A whole book in memory, records by id. */
+export type Book = { [T in TableName]: ReadonlyMap<string, BookTables[T]> };
+
+/** A book with nothing in it. */
+export function emptyBook(): Book {
+  return {
+    dips: new Map(),
+    trials: new Map(),
+    runs: new Map(),
+    larder: new Map(),
+    settings: new Map([[defaultSettings.id, defaultSettings]]),
+  };
+}
+
+/** The book's settings; the defaults while none are stored. */
+export function settingsOf(book: Book): Settings {
+  return book.settings.get('settings') ?? defaultSettings;
+}

@@ -1,0 +1,156 @@
+import Joi from 'joi';
+import { grinds } from '../body/conditions';
+import { bodyWords } from '../body/words';
+import { garlicForms, places } from '../bowl/part';
+import { targetNames } from '../landing/targets';
+import { ownIngredientSchema } from '../larder/ingredientSchema';
+import { measureSystems } from '../quantity/measureSystem';
+import { families } from '../seasoning/families';
+import { amountViews, type Settings } from './book';
+import type { Dip, Row } from './dip';
+import type { Run, RunEntry } from './run';
+import { type EyeReading, tastes, type Trial, type TrialRow, verdicts } from './trial';
+
+const id = Joi.string().min(1).max(80);
+const text = (most: number) => Joi.string().allow('').max(most);
+const moment = Joi.string().isoDate();
+const mass = Joi.number().min(0).max(1_000_000);
+
+const method = Joi.object({
+  grind: Joi.string()
+    .valid(...grinds)
+    .required(),
+  blendC: Joi.number().min(-10).max(100).required(),
+  overrunPct: Joi.number().min(0).max(300).required(),
+});
+
+const place = Joi.string().valid(...places);
+const garlic = {
+  garlicForm: Joi.string().valid(...Object.keys(garlicForms)),
+  germOut: Joi.boolean(),
+};
+
+const band = Joi.object({
+  low: Joi.number().allow(null).required(),
+  high: Joi.number().allow(null).required(),
+});
+
+const row = Joi.object<Row>({
+  id: id.required(),
+  ingredientId: id.required(),
+  amount: text(200).required(),
+  place: place.required(),
+  prep: text(300).required(),
+  hold: Joi.boolean().required(),
+  min: text(200),
+  max: text(200),
+  ...garlic,
+});
+
+const trialRow = Joi.object<TrialRow>({
+  ingredientId: id.required(),
+  planned: text(200).allow(null).required(),
+  amount: text(200).required(),
+  massG: mass.required(),
+  cv: Joi.number().min(0).max(10).required(),
+  place: place.required(),
+  ...garlic,
+});
+
+const eyeReading = Joi.object<EyeReading>({
+  kind: Joi.string().valid('eye').required(),
+  word: Joi.string()
+    .valid(...bodyWords)
+    .required(),
+  atC: Joi.number().min(-10).max(100).allow(null).required(),
+  when: Joi.string().valid('machine', 'chilled').required(),
+  takenAt: moment.required(),
+});
+
+const tasteMarks = Joi.object(
+  Object.fromEntries(tastes.map((taste) => [taste, Joi.string().valid(...verdicts)])),
+);
+
+const outcome = {
+  method: method.required(),
+  machineId: id.required(),
+  readings: Joi.array().items(eyeReading).max(100).required(),
+  tastes: tasteMarks.required(),
+  yieldG: mass.allow(null).required(),
+  notes: text(4000).required(),
+  changeNext: text(1000).required(),
+};
+
+export const dipSchema = Joi.object<Dip>({
+  id: id.required(),
+  name: Joi.string().min(1).max(200).required(),
+  family: Joi.string()
+    .valid(...families)
+    .required(),
+  parentId: id.allow(null).required(),
+  note: text(4000).required(),
+  rows: Joi.array().items(row).max(200).required(),
+  method: method.required(),
+  machineId: id.required(),
+  servedAtC: Joi.number().min(-10).max(80).required(),
+  portionG: Joi.number().positive().max(10_000).required(),
+  targets: Joi.object(Object.fromEntries(targetNames.map((name) => [name, band]))).required(),
+  nextThing: text(1000).required(),
+  createdAt: moment.required(),
+});
+
+export const trialSchema = Joi.object<Trial>({
+  id: id.required(),
+  dipId: id.required(),
+  number: Joi.number().integer().min(1).required(),
+  madeAt: moment.required(),
+  rows: Joi.array().items(trialRow).max(400).required(),
+  ...outcome,
+});
+
+const runEntry = Joi.object<RunEntry>({
+  rowId: id.required(),
+  planned: trialRow.required(),
+  prep: text(300).required(),
+  done: Joi.object({
+    amount: text(200).required(),
+    massG: mass.required(),
+    cv: Joi.number().min(0).max(10).required(),
+    at: moment.required(),
+  })
+    .allow(null)
+    .required(),
+  skipped: Joi.boolean().required(),
+});
+
+export const runSchema = Joi.object<Run>({
+  id: id.required(),
+  dipId: id.required(),
+  startedAt: moment.required(),
+  step: Joi.number().integer().min(0).max(1000).required(),
+  entries: Joi.array().items(runEntry).max(400).required(),
+  ...outcome,
+});
+
+export const settingsSchema = Joi.object<Settings>({
+  id: Joi.string().valid('settings').required(),
+  measures: Joi.string()
+    .valid(...measureSystems)
+    .required(),
+  amountView: Joi.string()
+    .valid(...amountViews)
+    .required(),
+  began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
+});
+
+/** A book file as docs/format.md describes it, at the present version. */
+export const bookFileSchema = Joi.object({
+  format: Joi.string().valid('cobbet-book').required(),
+  version: Joi.number().integer().required(),
+  exportedAt: moment.required(),
+  settings: settingsSchema.required(),
+  larder: Joi.array().items(ownIngredientSchema).max(2000).required(),
+  dips: Joi.array().items(dipSchema).max(20_000).required(),
+  trials: Joi.array().items(trialSchema).max(100_000).required(),
+  runs: Joi.array().items(runSchema).max(1000).required(),
+}).required();

@@ -1,0 +1,80 @@
+import { type Method, usualMethod } from '../body/conditions';
+import type { GarlicForm, Place } from '../bowl/part';
+import type { Targets } from '../landing/targets';
+import type { Family } from '../seasoning/families';
+
+/** One addition of a dip, as the cook wrote it. */
+export interface Row {
+  id: string;
+  ingredientId: string;
+  /** As typed; may be unreadable, since nothing typed is lost. */
+  amount: string;
+  place: Place;
+  /** How it is prepared, in the cook's words. */
+  prep: string;
+  hold: boolean;
+  min?: string;
+  max?: string;
+  garlicForm?: GarlicForm;
+  germOut?: boolean;
+}
+
+/** A dip or a variant of one. */
+export interface Dip {
+  id: string;
+  name: string;
+  family: Family;
+  /** The dip it was made from; null for a base. */
+  parentId: string | null;
+  note: string;
+  rows: Row[];
+  method: Method;
+  machineId: string;
+  /** °C */
+  servedAtC: number;
+  /** g a person eats */
+  portionG: number;
+  targets: Targets;
+  /** What to do next with it, in the cook's words. */
+  nextThing: string;
+  /** ISO 8601 */
+  createdAt: string;
+}
+
+/**
+ * A new dip with nothing in it yet.
+ *
+ * @param id unique in the book
+ * @param now ISO 8601
+ */
+export function emptyDip(id: string, name: string, now: string): Dip {
+  return {
+    id,
+    name,
+    family: 'pulse',
+    parentId: null,
+    note: '',
+    rows: [],
+    method: { ...usualMethod },
+    machineId: 'food-processor',
+    servedAtC: 8,
+    portionG: 60,
+    targets: {},
+    nextThing: '',
+    createdAt: now,
+  };
+}
+
+/** A variant: everything of its parent, under a name of its own. */
+export function variantOf(parent: Dip, id: string, name: string, now: string): Dip {
+  return {
+    ...parent,
+    id,
+    name,
+    parentId: parent.id,
+    note: '',
+    nextThing: '',
+    createdAt: now,
+    rows: parent.rows.map((row) => ({ ...row })),
+  };
+}

@@ -1,0 +1,97 @@
+import { type Analysis, analyse } from '../analysis/analyse';
+import type { Part } from '../bowl/part';
+import type { Ingredient } from '../larder/ingredient';
+import type { Larder } from '../larder/larder';
+import type { MeasureSystem } from '../quantity/measureSystem';
+import { readGrams } from '../quantity/toGrams';
+import type { Dip, Row } from './dip';
+import type { Trial, TrialRow } from './trial';
+
+/** A row read to grams, or why it can't be. */
+export interface ReadRow {
+  row: Row;
+  ingredient: Ingredient | null;
+  massG: number;
+  cv: number;
+  toTaste: boolean;
+  error: string | null;
+}
+
+/**
+ * Reads a row's amount. A row that can't be read counts as nothing and says why.
+ *
+ * @param larder the book's own larder
+ */
+export function readRow(row: Row, larder: Larder, measures: MeasureSystem): ReadRow {
+  const ingredient = larder.get(row.ingredientId) ?? null;
+  const nothing = { row, ingredient, massG: 0, cv: 0, toTaste: false };
+  if (!ingredient) return { ...nothing, error: `“${row.ingredientId}” is not in the larder.` };
+  const read = readGrams(row.amount, ingredient, measures);
+  if (!read.ok) return { ...nothing, error: read.error.message };
+  return { ...nothing, ...read.value, error: null };
+}
+
+/** A read row as a part of the bowl; null when its ingredient is not known. */
+export function partOf(read: ReadRow): Part | null {
+  if (!read.ingredient) return null;
+  const { place, garlicForm, germOut } = read.row;
+  return {
+    ingredient: read.ingredient,
+    massG: read.massG,
+    cv: read.cv,
+    place,
+    ...(garlicForm ? { garlicForm } : {}),
+    ...(germOut === undefined ? {} : { germOut }),
+  };
+}
+
+/** A read row as a run and a trial keep it; null when its ingredient is not known. */
+export function trialRowOf(read: ReadRow): TrialRow | null {
+  if (!read.ingredient) return null;
+  const { ingredientId, amount, place, garlicForm, germOut } = read.row;
+  return {
+    ingredientId,
+    planned: amount,
+    amount,
+    massG: read.massG,
+    cv: read.cv,
+    place,
+    ...(garlicForm ? { garlicForm } : {}),
+    ...(germOut === undefined ? {} : { germOut }),
+  };
+}
+
+/** A dip's analysis with every row read; rows that can't be read count as nothing. */
+export function analyseDip(
+  dip: Dip,
+  larder: Larder,
+  measures: MeasureSystem,
+): { rows: ReadRow[]; analysis: Analysis } {
+  const rows = dip.rows.map((row) => readRow(row, larder, measures));
+  const nothing = larder.get('water');
+  const parts = rows.map((read): Part => {
+    const part = partOf(read);
+    if (part) return part;
+    if (!nothing) throw new Error('the larder has no water');
+    // keeps the path aligned with the rows
+    return { ingredient: nothing, massG: 0, cv: 0, place: 'bowl' };
+  });
+  return {
+    rows,
+    analysis: analyse({ parts, method: dip.method, servedAtC: dip.servedAtC }),
+  };
+}
+
+/** What the model says of rows as they were really added; ingredients no longer known are left out. */
+export function analyseTrialRows(
+  rows: readonly TrialRow[],
+  method: Trial['method'],
+  servedAtC: number,
+  larder: Larder,
+): Analysis {
+  const parts = rows.flatMap((row): Part[] => {
+    const ingredient = larder.get(row.ingredientId);
+    return ingredient ? [{ ...row, ingredient }] : [];
+  });
+  return analyse({ parts, method, servedAtC });
+}

@@ -1,0 +1,97 @@
+import { BadInput, checked, parseJson } from '../formats/fieldError';
+import { larderWith } from '../larder/larder';
+import type { Book } from './book';
+import { bookFileSchema } from './bookSchema';
+import type { Dip } from './dip';
+import { bookVersion, migrateDip } from './migrations';
+import type { BookFile } from './toBookFile';
+
+function byId<T extends { id: string }>(records: readonly T[], table: string): Map<string, T> {
+  const map = new Map<string, T>();
+  records.forEach((record, index) => {
+    if (map.has(record.id)) {
+      throw new BadInput(`${table}[${index}].id`, `“${record.id}” is there twice.`);
+    }
+    map.set(record.id, record);
+  });
+  return map;
+}
+
+/** What schemas can't see: records that point at others, and dips that descend from themselves. */
+function checkReferences(file: BookFile, dips: ReadonlyMap<string, Dip>) {
+  file.dips.forEach((dip, index) => {
+    const seen = new Set([dip.id]);
+    for (let parent = dip.parentId; parent !== null; parent = dips.get(parent)?.parentId ?? null) {
+      if (!dips.has(parent)) {
+        throw new BadInput(`dips[${index}].parentId`, `There is no dip “${parent}” in the file.`);
+      }
+      if (seen.has(parent)) {
+        throw new BadInput(`dips[${index}].parentId`, `“${dip.name}” descends from itself.`);
+      }
+      seen.add(parent);
+    }
+  });
+  for (const table of ['trials', 'runs'] as const) {
+    file[table].forEach(({ dipId }, index) => {
+      if (!dips.has(dipId)) {
+        throw new BadInput(`${table}[${index}].dipId`, `There is no dip “${dipId}” in the file.`);
+      }
+    });
+  }
+  try {
+    larderWith(file.larder);
+  } catch (error) {
+    throw new BadInput('larder', error instanceof Error ? error.message : String(error));
+  }
+}
+
+function migrated(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+    throw new BadInput('', 'This is not a book file.');
+  }
+  const file = value as Record<string, unknown>;
+  if (file['format'] !== 'cobbet-book') {
+    throw new BadInput('format', 'This is not a book file: it does not say “cobbet-book”.');
+  }
+  const version = file['version'];
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    throw new BadInput('version', 'The file does not say which version it is.');
+  }
+  if (version > bookVersion) {
+    throw new BadInput(
+      'version',
+      `The file is version ${version}, this Cobbet reads up to ${bookVersion}.`,
+    );
+  }
+  const dips = file['dips'];
+  if (!Array.isArray(dips)) return file;
+  return {
+    ...file,
+    version: bookVersion,
+    dips: dips.map((dip: unknown, index) => {
+      if (typeof dip !== 'object' || dip === null) {
+        throw new BadInput(`dips[${index}]`, 'A dip must be an object.');
+      }
+      return migrateDip(dip as Record<string, unknown>, version);
+    }),
+  };
+}
+
+/**
+ * Reads a book file of this or an older version.
+ *
+ * @param text the file's text
+ * @throws BadInput naming the place, `dips[3].rows[2].amount`; nothing is read by halves
+ */
+export function readBookFile(text: string): Book {
+  const file = checked<BookFile>(bookFileSchema, migrated(parseJson(text)));
+  const dips = byId(file.dips, 'dips');
+  checkReferences(file, dips);
+  return {
+    settings: new Map([[file.settings.id, file.settings]]),
+    larder: byId(file.larder, 'larder'),
+    dips,
+    trials: byId(file.trials, 'trials'),
+    runs: byId(file.runs, 'runs'),
+  };
+}

@@ -1,0 +1,32 @@
+import type { OwnIngredient } from '../larder/ingredient';
+import { type Book, type Settings, settingsOf } from './book';
+import type { Dip } from './dip';
+import { bookVersion } from './migrations';
+import type { Run } from './run';
+import type { Trial } from './trial';
+
+/** A whole book as one JSON file; docs/format.md describes it. */
+export interface BookFile {
+  format: 'cobbet-book';
+  version: number;
+  exportedAt: string;
+  settings: Settings;
+  larder: OwnIngredient[];
+  dips: Dip[];
+  trials: Trial[];
+  runs: Run[];
+}
+
+/** A book as its file. */
+export function toBookFile(book: Book, exportedAt: string): BookFile {
+  return {
+    format: 'cobbet-book',
+    version: bookVersion,
+    exportedAt,
+    settings: settingsOf(book),
+    larder: [...book.larder.values()],
+    dips: [...book.dips.values()],
+    trials: [...book.trials.values()],
+    runs: [...book.runs.values()],
+  };
+}

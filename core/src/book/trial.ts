@@ -1,0 +1,62 @@
+import type { Method } from '../body/conditions';
+import type { BodyWord } from '../body/words';
+import type { GarlicForm, Place } from '../bowl/part';
+
+/** A look at the spoon. */
+export interface EyeReading {
+  kind: 'eye';
+  word: BodyWord;
+  /** °C; null when not measured: warm from the machine, or from the fridge. */
+  atC: number | null;
+  when: 'machine' | 'chilled';
+  /** ISO 8601 */
+  takenAt: string;
+}
+
+export const tastes = ['salt', 'sour', 'garlic', 'bitter'] as const;
+export type Taste = (typeof tastes)[number];
+
+/** A cook's verdict on one taste. */
+export const verdicts = ['short', 'right', 'over'] as const;
+export type Verdict = (typeof verdicts)[number];
+
+export type TasteMarks = Partial<Record<Taste, Verdict>>;
+
+/** What really went in. */
+export interface TrialRow {
+  ingredientId: string;
+  /** What was planned, as written; null for an addition nobody planned. */
+  planned: string | null;
+  amount: string;
+  massG: number;
+  cv: number;
+  place: Place;
+  garlicForm?: GarlicForm;
+  germOut?: boolean;
+}
+
+/** A dip as it was made once. */
+export interface Trial {
+  id: string;
+  dipId: string;
+  /** Counts up within its dip, from 1. */
+  number: number;
+  /** ISO 8601 */
+  madeAt: string;
+  rows: TrialRow[];
+  method: Method;
+  machineId: string;
+  readings: EyeReading[];
+  tastes: TasteMarks;
+  /** Weighed out of the machine, g; null when not weighed. */
+  yieldG: number | null;
+  notes: string;
+  changeNext: string;
+}
+
+/** The number the next trial of a dip gets. */
+export function nextTrialNumber(trials: Iterable<Trial>, dipId: string): number {
+  let last = 0;
+  for (const trial of trials) if (trial.dipId === dipId) last = Math.max(last, trial.number);
+  return last + 1;
+}

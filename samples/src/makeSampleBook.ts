@@ -1,0 +1,153 @@
+import { type Book, defaultSettings } from '@cobbet/core/book/book';
+import { type Dip, emptyDip } from '@cobbet/core/book/dip';
+import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
+import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
+import type { EyeReading, TasteMarks, Trial, TrialRow, Verdict } from '@cobbet/core/book/trial';
+import type { Analysis } from '@cobbet/core/analysis/analyse';
+import { bodyWord } from '@cobbet/core/body/words';
+import { shippedLarder } from '@cobbet/core/larder/larder';
+import { usualSeasoning } from '@cobbet/core/seasoning/families';
+import { type Formula, type FormulaTrial, formulas } from './formulas';
+
+/** How this kitchen's dips differ from the model, body: what its readings would teach. */
+const hiddenOffset = { water: -0.35, oil: 0.25 } as const;
+const eyeNoise = 0.5;
+/** First of the six weeks. */
+const firstDay = Date.UTC(2026, 3, 27, 10, 30);
+const dayMs = 86_400_000;
+
+/** A small seeded generator (mulberry32), so that the sample book comes out the same every time. */
+function seeded(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}
+
+/** A standard normal deviate (Box–Muller). */
+function normal(random: () => number): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+}
+
+const at = (day: number, minutes = 0) =>
+  new Date(firstDay + day * dayMs + minutes * 60_000).toISOString();
+
+function dipOf(formula: Formula): Dip {
+  const first = Math.min(...formula.trials.map(({ day }) => day));
+  const base = emptyDip(formula.id, formula.name, at(first, -60));
+  return {
+    ...base,
+    family: formula.family,
+    parentId: formula.parentId ?? null,
+    note: formula.note,
+    machineId: formula.machineId ?? base.machineId,
+    method: { ...base.method, ...formula.method },
+    servedAtC: formula.servedAtC ?? base.servedAtC,
+    portionG: formula.portionG ?? base.portionG,
+    targets: formula.targets,
+    nextThing: formula.nextThing,
+    rows: formula.rows.map(([amount, ingredientId, prep = '', extra = {}], index) => ({
+      id: `${formula.id}-${index + 1}`,
+      ingredientId,
+      amount,
+      place: extra.place ?? 'bowl',
+      prep,
+      hold: extra.hold ?? false,
+    })),
+  };
+}
+
+/** Rows as they were really added: the formula's amounts with this trial's, each measured as well as it can be. */
+function trialRows(dip: Dip, trial: FormulaTrial, random: () => number): TrialRow[] {
+  return dip.rows.map((row, index) => {
+    const amount = trial.amounts?.[index + 1] ?? row.amount;
+    const read = trialRowOf(readRow({ ...row, amount }, shippedLarder, 'us'));
+    if (!read) throw new Error(`${dip.id}: ${row.ingredientId} is not in the larder`);
+    // cooks measure a little better than the spread allows for
+    const massG = read.massG * Math.exp(0.6 * read.cv * normal(random));
+    return { ...read, planned: amount, massG: Number(massG.toFixed(2)) };
+  });
+}
+
+function verdict(value: number, low: number, high: number, random: () => number): Verdict {
+  const felt = value + 0.08 * (high - low) * normal(random);
+  return felt < low ? 'short' : felt > high ? 'over' : 'right';
+}
+
+function marks(dip: Dip, analysis: Analysis, random: () => number): TasteMarks {
+  const usual = usualSeasoning[dip.family];
+  const of = (name: 'saltG' | 'acidG' | 'garlicG') => {
+    const target = dip.targets[name];
+    const low = target?.low ?? usual[name].low;
+    const high = target?.high ?? usual[name].high;
+    return verdict(analysis.per100g[name], low, high, random);
+  };
+  return { salt: of('saltG'), sour: of('acidG'), garlic: of('garlicG') };
+}
+
+function eye(
+  body: number | null,
+  analysis: Analysis,
+  when: EyeReading['when'],
+  takenAt: string,
+  random: () => number,
+): EyeReading[] {
+  if (body === null) return [];
+  const seen = body + hiddenOffset[analysis.body.continuous] + eyeNoise * normal(random);
+  return [{ kind: 'eye', word: bodyWord(seen), atC: when === 'machine' ? null : 5, when, takenAt }];
+}
+
+function trialOf(dip: Dip, trial: FormulaTrial, number: number, random: () => number): Trial {
+  const rows = trialRows(dip, trial, random);
+  const analysis = analyseTrialRows(rows, dip.method, dip.servedAtC, shippedLarder);
+  const { machine, chilled } = analysis.body;
+  const loss = 0.012 * analysis.massG + (6 * (machine ?? 10)) / 7;
+  const weighed = (analysis.massG - loss) * (1 + 0.004 * normal(random));
+  return {
+    id: `${dip.id}-trial-${number}`,
+    dipId: dip.id,
+    number,
+    madeAt: at(trial.day),
+    rows,
+    method: dip.method,
+    machineId: dip.machineId,
+    readings: [
+      ...eye(machine, analysis, 'machine', at(trial.day, 25), random),
+      ...(random() < 0.5 ? eye(chilled, analysis, 'chilled', at(trial.day + 1), random) : []),
+    ],
+    tastes: marks(dip, analysis, random),
+    yieldG: random() < 0.8 ? Math.round(weighed) : null,
+    notes: trial.notes ?? '',
+    changeNext: trial.changeNext ?? '',
+  };
+}
+
+/**
+ * The sample book: formulas of the Lockside kitchen with the trials that led to them. Readings come from the model
+ * with a hidden offset of this kitchen and noise; the same every time.
+ */
+export function makeSampleBook(): BookFile {
+  const random = seeded(20260427);
+  const dips = new Map(formulas.map((formula) => [formula.id, dipOf(formula)]));
+  const trials = new Map<string, Trial>();
+  for (const formula of formulas) {
+    const dip = dips.get(formula.id);
+    if (!dip) continue;
+    formula.trials.forEach((trial, index) => {
+      const made = trialOf(dip, trial, index + 1, random);
+      trials.set(made.id, made);
+    });
+  }
+  const settings = { ...defaultSettings, began: 'sample' as const };
+  const book: Book = {
+    dips,
+    trials,
+    runs: new Map(),
+    larder: new Map(),
+    settings: new Map([[settings.id, settings]]),
+  };
+  return toBookFile(book, at(41));
+}

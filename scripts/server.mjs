@@ -1,0 +1,95 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { createRequire } from 'node:module';
+import { root } from './installed.mjs';
+
+const require = createRequire(import.meta.url);
+const next = () => require.resolve('next/dist/bin/next', { paths: [`${root}web`] });
+const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
+
+const youngest = (path) => {
+  const stat = statSync(path);
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return readdirSync(path).reduce((latest, name) => Math.max(latest, youngest(`${path}/${name}`)), 0);
+};
+
+/** Whether the production build is there and younger than everything it is made of. */
+export function isBuilt() {
+  const made = `${root}web/.next/BUILD_ID`;
+  if (!existsSync(made)) return false;
+  const sources = ['core/src', 'web/src', 'web/public', 'web/next.config.ts', 'package-lock.json'];
+  return statSync(made).mtimeMs > Math.max(...sources.map((path) => youngest(`${root}${path}`)));
+}
+
+/** Builds for production; exits with the build's code when it fails. */
+export function build() {
+  const done = spawnSync(process.execPath, [next(), 'build', 'web'], {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...env, NODE_ENV: 'production' },
+  });
+  if (done.status !== 0) process.exit(done.status ?? 1);
+}
+
+/** Whether a port can be listened on. */
+export function portIsFree(port) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, () => probe.close(() => resolve(true)));
+  });
+}
+
+/** A port nobody listens on. */
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+/** Waits until the server answers. */
+async function answers(address, child) {
+  for (let i = 0; i < 300; i += 1) {
+    if (child.exitCode !== null) throw new Error(`the server stopped with ${child.exitCode}`);
+    try {
+      const response = await fetch(address);
+      if (response.ok) return;
+    } catch {
+      // not listening yet
+    }
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('the server did not answer within 30 s');
+}
+
+/**
+ * Starts the production server and waits until it answers.
+ *
+ * @returns its address, and how to stop it
+ */
+export async function startServer(port, { quiet = false } = {}) {
+  const child = spawn(process.execPath, [next(), 'start', 'web', '-p', String(port)], {
+    cwd: root,
+    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
+    env: { ...env, NODE_ENV: 'production' },
+  });
+  const address = `http://localhost:${port}`;
+  const stop = () => new Promise((resolve) => {
+    if (child.exitCode !== null) return resolve();
+    child.once('exit', () => resolve());
+    child.kill('SIGTERM');
+  });
+  try {
+    await answers(address, child);
+  } catch (error) {
+    await stop();
+    throw error;
+  }
+  return { address, child, stop };
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import type { AmountView } from '@cobbet/core/book/book';
+import type { Dip } from '@cobbet/core/book/dip';
+import { machines } from '@cobbet/core/body/machines';
+import { grinds } from '@cobbet/core/body/conditions';
+import { families, familyNames } from '@cobbet/core/seasoning/families';
+import type { ReactNode } from 'react';
+import { colour } from '@/theme/colour';
+import { shownQuantities, type ShownQuantity } from './shownQuantity';
+
+/** A choice that reads as part of a sentence. */
+function Inline<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; name: string }[];
+  onChange: (value: T) => void;
+}) {
+  return (
+    <Select<T>
+      variant="standard"
+      disableUnderline
+      value={value}
+      onChange={(event) => onChange(event.target.value as T)}
+      inputProps={{ 'aria-label': label }}
+      sx={{
+        fontSize: 14,
+        color: colour.muted,
+        '& .MuiSelect-select': { py: 0, pl: 0, textDecoration: 'underline dotted' },
+      }}
+    >
+      {options.map((option) => (
+        <MenuItem key={option.value} value={option.value}>
+          {option.name}
+        </MenuItem>
+      ))}
+    </Select>
+  );
+}
+
+interface Props {
+  dip: Dip;
+  shown: ShownQuantity;
+  view: AmountView;
+  working: boolean;
+  children?: ReactNode;
+  onShown: (shown: ShownQuantity) => void;
+  onView: (view: AmountView) => void;
+  onEdit: (label: string, edit: (dip: Dip) => Dip) => void;
+  onLand: () => void;
+}
+
+/** The dip's name and how it is made; what the line shows; land it. */
+export function BenchHeader(props: Props) {
+  const { dip, shown, view, working, onShown, onView, onEdit, onLand } = props;
+  return (
+    <Box component="header" sx={{ mb: 0.5 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
+        <Typography
+          variant="h1"
+          title={dip.name}
+          sx={{
+            flex: '1 1 260px',
+            minWidth: 0,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {dip.name}
+        </Typography>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={view === 'grams' ? 'grams' : view}
+          aria-label="How amounts are written"
+          onChange={(_, next: AmountView | null) => next && onView(next)}
+        >
+          <ToggleButton value="typed">as typed</ToggleButton>
+          <ToggleButton value="grams">grams</ToggleButton>
+          <ToggleButton value="spoons">spoons</ToggleButton>
+        </ToggleButtonGroup>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={shown}
+          aria-label="What the line shows"
+          onChange={(_, next: ShownQuantity | null) => next && onShown(next)}
+        >
+          {shownQuantities.map((one) => (
+            <ToggleButton key={one} value={one}>
+              {one}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <Button variant="contained" onClick={onLand} disabled={working}>
+          Land it
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'center' }}>
+        <Inline
+          label="Family"
+          value={dip.family}
+          options={families.map((value) => ({ value, name: familyNames[value] }))}
+          onChange={(family) => onEdit('Family', (one) => ({ ...one, family }))}
+        />
+        <Inline
+          label="Machine or tool"
+          value={dip.machineId}
+          options={machines.map(({ id, name }) => ({ value: id, name }))}
+          onChange={(machineId) => onEdit('Machine', (one) => ({ ...one, machineId }))}
+        />
+        <Inline
+          label="Grind"
+          value={dip.method.grind}
+          options={grinds.map((value) => ({
+            value,
+            name: value === 'normal' ? 'smooth enough' : value,
+          }))}
+          onChange={(grind) =>
+            onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
+          }
+        />
+        {props.children}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,138 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import CircularProgress from '@mui/material/CircularProgress';
+import Typography from '@mui/material/Typography';
+import type { LandedPart } from '@cobbet/core/landing/landParts';
+import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { bodyText } from '@/parts/bodyText';
+import { colour } from '@/theme/colour';
+import type { Bench } from './useBench';
+import type { LandingControl } from './useLanding';
+
+/** Rows a landing would change: what it is, from, to. */
+function changesOf(parts: readonly LandedPart[], bench: Bench) {
+  return parts.flatMap((part, i) => {
+    const read = bench.rows[i];
+    if (!read || part.amount === read.row.amount) return [];
+    return [
+      {
+        id: read.row.id,
+        name: read.ingredient?.name ?? part.ingredient,
+        from: read.row.amount,
+        to: part.amount,
+        by: part.massG - read.massG,
+      },
+    ];
+  });
+}
+
+/** What landing would change, before it is taken; or why it can't be done. */
+export function LandPanel({
+  control,
+  bench,
+  onTake,
+}: {
+  control: LandingControl;
+  bench: Bench;
+  onTake: (parts: readonly LandedPart[]) => void;
+}) {
+  const { landing, land, leave } = control;
+  if (landing.state === 'idle') return null;
+  if (landing.state === 'working') {
+    return (
+      <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+        <CircularProgress size={20} />
+        Working it out…
+        <Button onClick={leave}>Stop</Button>
+      </Box>
+    );
+  }
+  if (landing.state === 'failed') {
+    return (
+      <Box role="alert">
+        <Typography>{landing.message}</Typography>
+        <Button onClick={() => void land()}>Try again</Button>
+        <Button onClick={leave}>Leave it</Button>
+      </Box>
+    );
+  }
+  const { answer } = landing;
+  const { parts, analysis } = answer.feasible ? answer : answer.nearest;
+  const changes = changesOf(parts, bench);
+  const before = bench.analysis;
+  const rows: [string, string, string][] = [
+    ['just blended', bodyText(before.body.fresh), bodyText(analysis.body.fresh)],
+    ['chilled', bodyText(before.body.chilled), bodyText(analysis.body.chilled)],
+    ['salt', before.per100g.saltG.toFixed(2), `${analysis.per100g.saltG.toFixed(2)} g`],
+    ['sour', before.per100g.acidG.toFixed(2), `${analysis.per100g.acidG.toFixed(2)} g`],
+    ['makes', before.massG.toFixed(0), `${analysis.massG.toFixed(0)} g`],
+  ];
+  return (
+    <Box component="section" aria-label="Landing" aria-live="polite">
+      <Typography variant="h2" sx={{ mb: 0.75 }}>
+        {answer.feasible
+          ? changes.length === 0
+            ? 'It lands as it is'
+            : 'To land it'
+          : 'It can’t all be met'}
+      </Typography>
+      {!answer.feasible && (
+        <Box sx={{ mb: 1, fontSize: 14, lineHeight: 1.4 }}>
+          {answer.conflicts.map(({ message }) => (
+            <Box key={message} component="p" sx={{ mt: 0, mb: 1 }}>
+              {message}
+            </Box>
+          ))}
+          {changes.length > 0 && <Box sx={{ fontWeight: 600 }}>The nearest:</Box>}
+        </Box>
+      )}
+      {changes.length > 0 && (
+        <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+          {changes.map(({ id, name, from, to, by }) => (
+            <Box
+              component="li"
+              key={id}
+              sx={{ borderTop: `1px solid ${colour.line}`, py: 0.75, lineHeight: 1.3 }}
+            >
+              <Box sx={{ fontSize: 13.5, color: colour.muted }}>{name}</Box>
+              <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75 }}>
+                <Box component="s" sx={{ color: colour.muted }}>
+                  {from}
+                </Box>
+                <Box sx={{ fontWeight: 700 }}>→ {to}</Box>
+                <Box sx={{ ml: 'auto', fontSize: 13, color: colour.muted }}>
+                  {by < 0 ? '−' : '+'}
+                  {printGrams(Math.abs(by))}
+                </Box>
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+      {changes.length > 0 && (
+        <Box component="dl" sx={{ my: 1, fontSize: 13.5 }}>
+          {rows.map(([label, from, to]) => (
+            <Box key={label} sx={{ display: 'flex', gap: 1, justifyContent: 'space-between' }}>
+              <Box component="dt" sx={{ color: colour.muted }}>
+                {label}
+              </Box>
+              <Box component="dd" sx={{ m: 0, textAlign: 'right' }}>
+                {from === to ? to : `${from} → ${to}`}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+        {changes.length > 0 && (
+          <Button variant="contained" onClick={() => onTake(parts)}>
+            {answer.feasible ? 'Take it' : 'Take the nearest'}
+          </Button>
+        )}
+        <Button onClick={leave}>{changes.length > 0 ? 'Leave it' : 'Close'}</Button>
+      </Box>
+    </Box>
+  );
+}

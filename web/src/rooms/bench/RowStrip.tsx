@@ -1,0 +1,212 @@
+'use client';
+
+import DragIndicator from '@mui/icons-material/DragIndicator';
+import LockOpenOutlined from '@mui/icons-material/LockOpenOutlined';
+import LockOutlined from '@mui/icons-material/LockOutlined';
+import Tune from '@mui/icons-material/Tune';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import type { ReadRow } from '@cobbet/core/book/dipParts';
+import type { AmountView } from '@cobbet/core/book/book';
+import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
+import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
+import { printGrams } from '@cobbet/core/quantity/printAmount';
+import type { KeyboardEvent } from 'react';
+import { RoleMark } from '@/parts/RoleMark';
+import { colour } from '@/theme/colour';
+import { AmountField } from './AmountField';
+import { rowHeight } from './LineDrawing';
+
+const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
+
+/** What an ingredient is called in a row: its first words; the rest is in the details. */
+function shortName(name: string): string {
+  return name.replace(/ \([^)]*\)/g, '');
+}
+
+/** The amount as the field shows it, and the other way of saying it beside it. */
+function amountTexts(read: ReadRow, view: AmountView, measures: MeasureSystem) {
+  const { row, ingredient, massG, error, toTaste } = read;
+  if (error !== null || !ingredient || toTaste) return { field: row.amount, beside: '' };
+  const grams = printGrams(massG);
+  if (view === 'grams') return { field: grams, beside: row.amount === grams ? '' : row.amount };
+  if (view === 'spoons' && /\d\s*(g|kg|oz|lb)\b/i.test(row.amount)) {
+    return { field: nearestKitchenMeasure(massG, ingredient, measures).text, beside: grams };
+  }
+  return {
+    field: row.amount,
+    beside: row.amount.replace(/\s/g, '') === grams.replace(/\s/g, '') ? '' : grams,
+  };
+}
+
+interface Props {
+  read: ReadRow;
+  index: number;
+  draft: string | undefined;
+  view: AmountView;
+  measures: MeasureSystem;
+  /** Where the bowl stands after this row, in words. */
+  after: string;
+  onType: (text: string) => void;
+  onDone: () => void;
+  onForget: () => void;
+  onHold: () => void;
+  onMove: (by: 1 | -1) => void;
+  onDetails: (anchor: HTMLElement) => void;
+}
+
+/** One addition: where it stands in the order, its amount, what it is and how it is prepared. */
+export function RowStrip(props: Props) {
+  const { read, index, draft, view, measures, after, onHold, onMove } = props;
+  const { row, ingredient, error } = read;
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: row.id,
+  });
+  const name = shortName(ingredient?.name ?? row.ingredientId);
+  const { field, beside } = amountTexts(read, view, measures);
+  const noteId = `note-${row.id}`;
+  const place = placeWords[row.place];
+  const note = error ?? [row.prep, place].filter((text) => text !== '').join(' · ');
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (!event.altKey) return;
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      onMove(event.key === 'ArrowUp' ? -1 : 1);
+    } else if (event.key.toLowerCase() === 'h') {
+      event.preventDefault();
+      onHold();
+    }
+  };
+  return (
+    <Box
+      ref={setNodeRef}
+      component="li"
+      onKeyDown={onKeyDown}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      sx={{
+        height: rowHeight,
+        display: 'grid',
+        gridTemplateColumns: '26px 22px 118px 54px minmax(0, 1fr) 30px 30px',
+        columnGap: '7px',
+        alignItems: 'center',
+        borderTop: `1px solid ${colour.line}`,
+        listStyle: 'none',
+        bgcolor: isDragging ? colour.board : 'transparent',
+        zIndex: isDragging ? 3 : 'auto',
+        position: 'relative',
+      }}
+    >
+      <Box
+        component="button"
+        type="button"
+        aria-label={`Move ${name}, step ${index + 1}`}
+        {...attributes}
+        {...listeners}
+        sx={{
+          border: 0,
+          p: 0,
+          height: 36,
+          bgcolor: 'transparent',
+          color: colour.muted,
+          cursor: 'grab',
+          touchAction: 'none',
+          font: 'inherit',
+          fontSize: 13,
+          '& svg': { display: 'none' },
+          '&:hover svg, &:focus-visible svg': { display: 'block' },
+          '&:hover span, &:focus-visible span': { display: 'none' },
+        }}
+      >
+        <span>{index + 1}</span>
+        <DragIndicator fontSize="small" />
+      </Box>
+      {ingredient ? <RoleMark role={ingredient.role} /> : <span />}
+      <AmountField
+        label={`Amount of ${name}`}
+        value={draft ?? field}
+        error={error !== null}
+        describedBy={noteId}
+        onType={props.onType}
+        onDone={props.onDone}
+        onForget={props.onForget}
+      />
+      <Box
+        sx={{
+          fontSize: 13,
+          color: colour.muted,
+          textAlign: 'right',
+          whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+        }}
+      >
+        {beside}
+      </Box>
+      <Box sx={{ minWidth: 0, lineHeight: 1.2 }}>
+        <Box
+          title={ingredient?.name}
+          sx={{
+            fontWeight: 600,
+            fontSize: 15,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {name}
+        </Box>
+        <Box
+          id={noteId}
+          title={note}
+          role={error ? 'alert' : undefined}
+          sx={{
+            fontSize: 12.5,
+            color: error ? colour.caution : colour.muted,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {note}
+        </Box>
+        <Box
+          component="span"
+          sx={{
+            position: 'absolute',
+            width: 1,
+            height: 1,
+            overflow: 'hidden',
+            clipPath: 'inset(50%)',
+          }}
+        >
+          {after}
+        </Box>
+      </Box>
+      <Tooltip title={row.hold ? 'Held: land it leaves this alone' : 'Hold'}>
+        <IconButton
+          size="small"
+          aria-label={`Hold ${name}`}
+          aria-pressed={row.hold}
+          onClick={onHold}
+          sx={{ color: row.hold ? colour.accent : colour.muted, opacity: row.hold ? 1 : 0.65 }}
+        >
+          {row.hold ? <LockOutlined fontSize="small" /> : <LockOpenOutlined fontSize="small" />}
+        </IconButton>
+      </Tooltip>
+      <Tooltip title="Details">
+        <IconButton
+          size="small"
+          aria-label={`Details of ${name}`}
+          aria-haspopup="dialog"
+          onClick={(event) => props.onDetails(event.currentTarget)}
+          sx={{ color: colour.muted }}
+        >
+          <Tune fontSize="small" />
+        </IconButton>
+      </Tooltip>
+    </Box>
+  );
+}

@@ -1,0 +1,70 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Analysis } from '@cobbet/core/analysis/analyse';
+import type { Dip } from '@cobbet/core/book/dip';
+import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/quantity/measureSystem';
+import { printNumber } from '@cobbet/core/quantity/printAmount';
+import { colour } from '@/theme/colour';
+
+/** What it makes, what is in it for those who must know, and the cautions that apply. */
+export function Yield({
+  dip,
+  analysis,
+  measures,
+}: {
+  dip: Dip;
+  analysis: Analysis;
+  measures: MeasureSystem;
+}) {
+  const { massG, volumeMl, topG, per100g, allergens, warnings } = analysis;
+  const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
+  const portions = Math.floor(massG / dip.portionG);
+  return (
+    <Box component="section" aria-label="What it makes">
+      <Typography variant="h2" sx={{ mb: 0.25 }}>
+        It makes
+      </Typography>
+      <Box sx={{ lineHeight: 1.4 }}>
+        <Box component="span" sx={{ fontSize: 21, fontWeight: 700 }}>
+          {massG.toFixed(0)} g
+        </Box>{' '}
+        · {volumeMl.toFixed(0)} ml · {printNumber(cups)} {cups > 1 ? 'cups' : 'cup'}
+      </Box>
+      <Box sx={{ fontSize: 14 }}>
+        {portions} {portions === 1 ? 'portion' : 'portions'} of {dip.portionG} g, about{' '}
+        {Math.round((per100g.kcal * dip.portionG) / 100)} kcal each
+        {topG > 0 && ` · ${topG.toFixed(0)} g more on top`}
+      </Box>
+      {allergens.length > 0 && (
+        <Box sx={{ fontSize: 14, mt: 1 }}>
+          Contains{' '}
+          <Box component="strong">
+            {allergens.map((one) => one.replace(/^tree-nut:/, '').replace('-', ' ')).join(', ')}
+          </Box>
+          . The machine may carry more.
+        </Box>
+      )}
+      {warnings.length > 0 && (
+        <Box
+          sx={{
+            mt: 1.25,
+            p: 1.25,
+            bgcolor: colour.cautionWash,
+            borderLeft: `4px solid ${colour.caution}`,
+            fontSize: 13.5,
+            lineHeight: 1.4,
+          }}
+        >
+          {warnings.map(({ id, message }) => (
+            <Box key={id} component="p" sx={{ m: 0, mb: 0.75 }}>
+              {message}
+            </Box>
+          ))}
+          <Box component="p" sx={{ m: 0, color: colour.muted }}>
+            Usual guidance; follow local codes and, where one applies, your licensed process.
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,100 @@
+import type { Analysis, PathStep } from '@cobbet/core/analysis/analyse';
+import { bodyWords, wordMiddle, wordRange } from '@cobbet/core/body/words';
+import type { Band, TargetName } from '@cobbet/core/landing/targets';
+import { scaleLinear } from 'd3-scale';
+
+/** What the line can show. */
+export const shownQuantities = ['body', 'salt', 'sour', 'garlic'] as const;
+export type ShownQuantity = (typeof shownQuantities)[number];
+
+/** Ends of the body axis. */
+export const bodyAxis = { low: 1.5, high: 12 } as const;
+/** Room right of the axis for what is still in crumbs, px. */
+export const crumbsRoom = 44;
+export const axisPad = 10;
+
+type SeasoningName = 'saltG' | 'acidG' | 'garlicG';
+const seasoningOf: Record<Exclude<ShownQuantity, 'body'>, SeasoningName> = {
+  salt: 'saltG',
+  sour: 'acidG',
+  garlic: 'garlicG',
+};
+
+/** One bead: its value (null in crumbs), spread, and whether the row changes the bowl at all. */
+export interface Bead {
+  value: number | null;
+  sd: number;
+  crumbs: boolean;
+}
+
+/** Beads of a path for what is shown. */
+export function beadsOf(path: readonly PathStep[], shown: ShownQuantity, modelSd: number): Bead[] {
+  return path.map((step) => {
+    if (shown === 'body') {
+      const crumbs = step.state === 'crumbs';
+      return { value: step.body, sd: Math.hypot(modelSd, step.measuringSd), crumbs };
+    }
+    const name = seasoningOf[shown];
+    return { value: step[name], sd: step.seasoningSd[name], crumbs: false };
+  });
+}
+
+/** Target a quantity is judged by: body has two of its own, each seasoning one. */
+export function seasoningTarget(shown: ShownQuantity): SeasoningName | null {
+  return shown === 'body' ? null : seasoningOf[shown];
+}
+
+/** Everything needed to place values across the line. */
+export interface LineAxis {
+  x(value: number): number;
+  /** Where what is in crumbs is drawn, px. */
+  crumbsX: number;
+  ticks: { value: number; label: string }[];
+  domain: [number, number];
+}
+
+/** The axis for what is shown, over a width in px. */
+export function lineAxis(
+  shown: ShownQuantity,
+  width: number,
+  analysis: Analysis,
+  band: Band | undefined,
+): LineAxis {
+  const end = Math.max(axisPad + 40, width - crumbsRoom);
+  if (shown === 'body') {
+    const domain: [number, number] = [bodyAxis.low, bodyAxis.high];
+    const scale = scaleLinear(domain, [axisPad, end]).clamp(true);
+    return {
+      x: scale,
+      crumbsX: width - crumbsRoom / 2,
+      ticks: bodyWords.map((word) => ({
+        value: (Math.max(bodyAxis.low, wordRange(word).low) + wordRange(word).high) / 2,
+        label: word,
+      })),
+      domain,
+    };
+  }
+  const name = seasoningOf[shown];
+  const most = Math.max(
+    ...analysis.path.map((step) => (step.totalG > 30 ? step[name] : 0)),
+    (band?.high ?? band?.low ?? 0) * 1.4,
+    0.4,
+  );
+  const domain: [number, number] = [0, most * 1.05];
+  const scale = scaleLinear(domain, [axisPad, end]).clamp(true);
+  return {
+    x: scale,
+    crumbsX: width - crumbsRoom / 2,
+    ticks: scale.ticks(6).map((value) => ({ value, label: String(value) })),
+    domain,
+  };
+}
+
+/** Boundaries between the body words, for quiet rules down the line. */
+export const wordBoundaries = bodyWords.slice(1).map((word) => wordRange(word).low);
+
+/** Where an eye reading is drawn, body. */
+export const readingBody = wordMiddle;
+
+/** The names of the two body targets. */
+export const bodyTargets = ['freshBody', 'chilledBody'] as const satisfies readonly TargetName[];

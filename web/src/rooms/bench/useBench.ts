@@ -1,0 +1,95 @@
+'use client';
+
+import type { Dip, Row } from '@cobbet/core/book/dip';
+import { analyseDip } from '@cobbet/core/book/dipParts';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { editDip } from '@/store/commands';
+import { useLarder, useSettings } from '@/store/useDip';
+
+const saveAfterMs = 700;
+
+/** A dip with one row changed. */
+export function withRow(dip: Dip, rowId: string, edit: (row: Row) => Row): Dip {
+  return { ...dip, rows: dip.rows.map((row) => (row.id === rowId ? edit(row) : row)) };
+}
+
+/**
+ * The dip on the bench as it is being typed: drafts are reckoned at once and saved after a moment's pause, on Enter
+ * and on leaving the field.
+ */
+export function useBench(dip: Dip) {
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [drafts, setDrafts] = useState<Readonly<Record<string, string>>>({});
+  const latest = useRef<Readonly<Record<string, string>>>({});
+  const timers = useRef(new Map<string, ReturnType<typeof setTimeout>>());
+
+  const drop = useCallback((rowId: string) => {
+    clearTimeout(timers.current.get(rowId));
+    timers.current.delete(rowId);
+    const { [rowId]: _gone, ...rest } = latest.current;
+    latest.current = rest;
+    setDrafts(rest);
+  }, []);
+
+  const save = useCallback(
+    async (rowId: string) => {
+      clearTimeout(timers.current.get(rowId));
+      const text = latest.current[rowId];
+      if (text === undefined) return;
+      const saved = await editDip(
+        dip.id,
+        `Amount ${text === '' ? 'emptied' : text}`,
+        (one) =>
+          one.rows.some((row) => row.id === rowId && row.amount !== text)
+            ? withRow(one, rowId, (row) => ({ ...row, amount: text }))
+            : one,
+        `amount ${rowId}`,
+      );
+      // what was typed since then has its own turn coming
+      if (saved && latest.current[rowId] === text) drop(rowId);
+    },
+    [dip.id, drop],
+  );
+
+  const type = useCallback(
+    (rowId: string, text: string) => {
+      latest.current = { ...latest.current, [rowId]: text };
+      setDrafts(latest.current);
+      clearTimeout(timers.current.get(rowId));
+      timers.current.set(
+        rowId,
+        setTimeout(() => void save(rowId), saveAfterMs),
+      );
+    },
+    [save],
+  );
+
+  // leaving the room must not lose what was just typed
+  useEffect(() => {
+    const saveAll = () => Object.keys(latest.current).forEach((rowId) => void save(rowId));
+    window.addEventListener('pagehide', saveAll);
+    return () => {
+      window.removeEventListener('pagehide', saveAll);
+      saveAll();
+    };
+  }, [save]);
+
+  const typed = useMemo(
+    () => ({
+      ...dip,
+      rows: dip.rows.map((row) => {
+        const draft = drafts[row.id];
+        return draft === undefined ? row : { ...row, amount: draft };
+      }),
+    }),
+    [dip, drafts],
+  );
+  const { rows, analysis } = useMemo(
+    () => analyseDip(typed, larder, measures),
+    [typed, larder, measures],
+  );
+  return { rows, analysis, drafts, type, save, forget: drop, larder, measures };
+}
+
+export type Bench = ReturnType<typeof useBench>;

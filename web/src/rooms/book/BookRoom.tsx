@@ -1,0 +1,98 @@
+'use client';
+
+import Add from '@mui/icons-material/Add';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { familyNames } from '@cobbet/core/seasoning/families';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { NameDialog } from '@/parts/NameDialog';
+import { useBook } from '@/store/bookStore';
+import { addDip } from '@/store/commands';
+import { BookFileButtons } from './BookFileButtons';
+import { DipLeaf } from './DipLeaf';
+import { type DipBranch, dipTree } from './dipTree';
+import { lastTrials } from './lastTrials';
+
+function Branch({
+  branch,
+  depth,
+  trials,
+}: {
+  branch: DipBranch;
+  depth: number;
+  trials: ReturnType<typeof lastTrials>;
+}) {
+  return (
+    <Box component="li" sx={{ listStyle: 'none' }}>
+      <DipLeaf dip={branch.dip} depth={depth} last={trials.get(branch.dip.id)} />
+      {branch.children.length > 0 && (
+        <Box component="ul" sx={{ m: 0, p: 0 }}>
+          {branch.children.map((child) => (
+            <Branch key={child.dip.id} branch={child} depth={depth + 1} trials={trials} />
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** Every dip, by family and descent. */
+export function BookRoom() {
+  const router = useRouter();
+  const dips = useBook((state) => state.book.dips);
+  const trials = useBook((state) => state.book.trials);
+  const trees = useMemo(() => dipTree(dips), [dips]);
+  const last = useMemo(() => lastTrials(trials), [trials]);
+  const [naming, setNaming] = useState(false);
+  const start = async (name: string) => {
+    setNaming(false);
+    const id = await addDip(name);
+    router.push(`/bench?dip=${id}`);
+  };
+  return (
+    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 1240 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 2 }}>
+        <Box sx={{ mr: 'auto' }}>
+          <Typography variant="h1">The book</Typography>
+          <Typography sx={{ color: 'text.secondary' }}>
+            {dips.size} {dips.size === 1 ? 'dip' : 'dips'}, {trials.size}{' '}
+            {trials.size === 1 ? 'trial' : 'trials'}
+          </Typography>
+        </Box>
+        <BookFileButtons />
+        <Button variant="contained" startIcon={<Add />} onClick={() => setNaming(true)}>
+          New dip
+        </Button>
+      </Box>
+      {trees.length === 0 && (
+        <Typography sx={{ my: 6, maxWidth: 480 }}>
+          Nothing here yet. Start a dip with what goes in first, or open a book from a file.
+        </Typography>
+      )}
+      <Box sx={{ columnCount: { xs: 1, lg: 2 }, columnGap: '44px' }}>
+        {trees.map(({ family, bases }) => (
+          <Box component="section" key={family} sx={{ mb: 2.5, breakInside: 'avoid-column' }}>
+            <Typography variant="h2" sx={{ mb: 0.5 }}>
+              {familyNames[family]}
+            </Typography>
+            <Box component="ul" sx={{ m: 0, p: 0 }}>
+              {bases.map((branch) => (
+                <Branch key={branch.dip.id} branch={branch} depth={0} trials={last} />
+              ))}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {naming && (
+        <NameDialog
+          title="New dip"
+          action="Start it"
+          onCancel={() => setNaming(false)}
+          onName={(name) => void start(name)}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,180 @@
+'use client';
+
+import MoreHoriz from '@mui/icons-material/MoreHoriz';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import type { Dip } from '@cobbet/core/book/dip';
+import type { Trial } from '@cobbet/core/book/trial';
+import { usualSeasoning } from '@cobbet/core/seasoning/families';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type MouseEvent, useState } from 'react';
+import { shortDay } from '@/parts/day';
+import { NameDialog } from '@/parts/NameDialog';
+import { SeasoningMark } from '@/parts/SeasoningMark';
+import { SpoonPicture } from '@/parts/SpoonPicture';
+import { addVariant, deleteDip, editDip } from '@/store/commands';
+import { useLarder, useSettings } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { dipSummary } from './dipSummary';
+
+/** The elbow that joins a variant to its parent. */
+function Elbow({ depth }: { depth: number }) {
+  return (
+    <Box
+      aria-hidden
+      sx={{
+        width: 18,
+        ml: `${(depth - 1) * 22 + 14}px`,
+        alignSelf: 'stretch',
+        flexShrink: 0,
+        position: 'relative',
+        '&::before': {
+          content: '""',
+          position: 'absolute',
+          left: 0,
+          top: -14,
+          height: 'calc(50% + 14px)',
+          width: 14,
+          borderLeft: `2px solid ${colour.line}`,
+          borderBottom: `2px solid ${colour.line}`,
+          borderBottomLeftRadius: 8,
+        },
+      }}
+    />
+  );
+}
+
+/** One dip of the book: what a spoon shows, how it is seasoned, its last trial, the next thing to do. */
+export function DipLeaf({ dip, depth, last }: { dip: Dip; depth: number; last?: Trial }) {
+  const router = useRouter();
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
+  const { body, word, per100g, moment } = dipSummary(dip, larder, measures);
+  const usual = usualSeasoning[dip.family];
+  const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
+  const choose = (work: () => void) => () => {
+    setAnchor(null);
+    work();
+  };
+  const named = async (name: string) => {
+    const as = naming;
+    setNaming(null);
+    if (as === 'variant') router.push(`/bench?dip=${await addVariant(dip, name)}`);
+    else await editDip(dip.id, `Rename ${dip.name}`, (one) => ({ ...one, name }));
+  };
+  const lastWord = last?.readings.at(-1)?.word;
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 62 }}>
+      {depth > 0 && <Elbow depth={depth} />}
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1.25,
+          borderTop: `1px solid ${colour.line}`,
+          alignSelf: 'stretch',
+        }}
+      >
+        <Box sx={{ width: 58, textAlign: 'center', flexShrink: 0, lineHeight: 1.1 }}>
+          {word ? (
+            <SpoonPicture word={word} size={30} />
+          ) : (
+            <Box component="span" sx={{ fontSize: 20 }} aria-hidden>
+              ⁘
+            </Box>
+          )}
+          <Box sx={{ fontSize: 12.5, fontWeight: 600 }}>
+            {word ?? (body === undefined ? 'empty' : 'crumbs')}
+          </Box>
+        </Box>
+        <Box sx={{ flex: 1, minWidth: 0, py: 0.75 }}>
+          <Box
+            component={Link}
+            href={to('/bench')}
+            sx={{
+              display: 'block',
+              fontWeight: 700,
+              fontSize: 15.5,
+              lineHeight: 1.25,
+              color: colour.ink,
+              textDecoration: 'none',
+              overflowWrap: 'anywhere',
+              '&:hover': { color: colour.accent },
+            }}
+          >
+            {dip.name}
+          </Box>
+          <Box sx={{ fontSize: 13, color: colour.muted, lineHeight: 1.35 }}>
+            {body === undefined || body === null
+              ? ''
+              : `body ${body.toFixed(1)} ± ${moment.sd.toFixed(1)} ${moment.when}`}
+            {last &&
+              ` · trial ${last.number}, ${shortDay(last.madeAt)}${lastWord ? `: read ${lastWord}` : ''}`}
+          </Box>
+          {dip.nextThing !== '' && (
+            <Box sx={{ fontSize: 13.5, lineHeight: 1.35, overflowWrap: 'anywhere' }}>
+              <Box component="span" sx={{ color: colour.accent, fontWeight: 700 }}>
+                next{' '}
+              </Box>
+              {dip.nextThing}
+            </Box>
+          )}
+        </Box>
+        {body !== undefined && (
+          <Box sx={{ display: { xs: 'none', sm: 'flex' }, gap: 0.75, flexShrink: 0 }}>
+            <SeasoningMark
+              name="salt"
+              value={per100g.saltG}
+              band={dip.targets.saltG ?? usual.saltG}
+              unit="g per 100 g"
+            />
+            <SeasoningMark
+              name="sour"
+              value={per100g.acidG}
+              band={dip.targets.acidG ?? usual.acidG}
+              unit="g per 100 g"
+            />
+            <SeasoningMark
+              name="garlic"
+              value={per100g.garlicG}
+              band={dip.targets.garlicG ?? usual.garlicG}
+              unit="g per 100 g"
+            />
+          </Box>
+        )}
+        <IconButton
+          aria-label={`More for ${dip.name}`}
+          aria-haspopup="menu"
+          onClick={(event: MouseEvent<HTMLElement>) => setAnchor(event.currentTarget)}
+        >
+          <MoreHoriz fontSize="small" />
+        </IconButton>
+      </Box>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        <MenuItem onClick={choose(() => router.push(to('/make')))}>Make it</MenuItem>
+        <MenuItem onClick={choose(() => router.push(to('/trials')))}>See its trials</MenuItem>
+        <MenuItem onClick={choose(() => setNaming('variant'))}>Start a variant</MenuItem>
+        <MenuItem onClick={choose(() => setNaming('rename'))}>Rename</MenuItem>
+        <MenuItem onClick={choose(() => void deleteDip(dip))} sx={{ color: colour.caution }}>
+          Delete with its trials
+        </MenuItem>
+      </Menu>
+      {naming && (
+        <NameDialog
+          title={naming === 'variant' ? `Variant of ${dip.name}` : 'Rename'}
+          action={naming === 'variant' ? 'Start it' : 'Rename'}
+          initial={naming === 'variant' ? `${dip.name}, ` : dip.name}
+          onCancel={() => setNaming(null)}
+          onName={(name) => void named(name)}
+        />
+      )}
+    </Box>
+  );
+}

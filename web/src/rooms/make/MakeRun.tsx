@@ -1,0 +1,87 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Dip } from '@cobbet/core/book/dip';
+import type { Run } from '@cobbet/core/book/run';
+import { useEffect } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { dropRun } from '@/store/commands';
+import { colour } from '@/theme/colour';
+import { Check } from './Check';
+import { StepList } from './StepList';
+import { Step } from './Step';
+import { useRun } from './useRun';
+
+/** Keeps the screen awake while something is being made, where the browser can. */
+function useAwake() {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    let gone = false;
+    const ask = async () => {
+      try {
+        lock = (await navigator.wakeLock?.request('screen')) ?? null;
+        if (gone) await lock?.release();
+      } catch {
+        // not every browser keeps a screen awake; making goes on without
+      }
+    };
+    const again = () => document.visibilityState === 'visible' && void ask();
+    void ask();
+    document.addEventListener('visibilitychange', again);
+    return () => {
+      gone = true;
+      document.removeEventListener('visibilitychange', again);
+      void lock?.release();
+    };
+  }, []);
+}
+
+/** A dip being made: one step, very large, then the check. */
+export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
+  const control = useRun(dip, run);
+  useAwake();
+  const checking = run.step >= run.entries.length;
+  useHotkeys('space', (event) => {
+    event.preventDefault();
+    if (!checking) void control.logAsWritten();
+  });
+  useHotkeys('h', () => void (checking || control.logHalf()));
+  useHotkeys('left', () => void control.go(run.step - 1));
+  useHotkeys('right', () => void control.go(run.step + 1));
+  return (
+    <Box sx={{ display: 'flex', minHeight: '100%' }}>
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          px: { xs: 2, sm: 4 },
+          py: { xs: 1.5, sm: 3 },
+          maxWidth: 900,
+        }}
+      >
+        <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, mb: { xs: 1, sm: 2 } }}>
+          <Box sx={{ fontWeight: 700, fontSize: 17, minWidth: 0, overflowWrap: 'anywhere' }}>
+            {dip.name}
+          </Box>
+          <Box sx={{ color: colour.muted, whiteSpace: 'nowrap' }} role="status">
+            {checking ? 'the check' : `step ${run.step + 1} of ${run.entries.length}`}
+          </Box>
+          <Button
+            size="small"
+            sx={{ ml: 'auto', color: colour.caution, minHeight: 40 }}
+            onClick={() => void dropRun(run.id)}
+          >
+            Stop making
+          </Button>
+        </Box>
+        {checking ? (
+          <Check run={run} control={control} />
+        ) : (
+          <Step key={run.step} run={run} control={control} />
+        )}
+      </Box>
+      <StepList run={run} control={control} />
+    </Box>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Dip } from '@cobbet/core/book/dip';
+import { analyseDip } from '@cobbet/core/book/dipParts';
+import { machineById } from '@cobbet/core/body/machines';
+import Link from 'next/link';
+import { useState } from 'react';
+import { bodyText } from '@/parts/bodyText';
+import { beginRun } from '@/store/commands';
+import { useLarder, useSettings } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+
+/** Before the machine is on: what goes in, what it will be, and the way to begin. */
+export function StartMaking({ dip }: { dip: Dip }) {
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [busy, setBusy] = useState(false);
+  const { rows, analysis } = analyseDip(dip, larder, measures);
+  const unread = rows.filter(({ error }) => error !== null);
+  const begin = async () => {
+    setBusy(true);
+    await beginRun(dip, larder);
+    setBusy(false);
+  };
+  return (
+    <Box sx={{ maxWidth: 720, mx: 'auto', px: { xs: 2, sm: 3 }, py: { xs: 2.5, sm: 5 } }}>
+      <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
+        {dip.name}
+      </Typography>
+      {dip.note !== '' && (
+        <Typography sx={{ mt: 1, color: 'text.secondary' }}>{dip.note}</Typography>
+      )}
+      {rows.length === 0 ? (
+        <Box sx={{ mt: 3 }}>
+          <Typography>Nothing goes in yet. Work it out on the bench first.</Typography>
+          <Button
+            component={Link}
+            href={`/bench?dip=${encodeURIComponent(dip.id)}`}
+            variant="contained"
+            sx={{ mt: 2 }}
+          >
+            To the bench
+          </Button>
+        </Box>
+      ) : (
+        <>
+          <Typography sx={{ mt: 2, fontSize: 17 }}>
+            {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the{' '}
+            {machineById(dip.machineId).name}, about {analysis.massG.toFixed(0)} g. Should come out{' '}
+            <strong>{bodyText(analysis.body.fresh)}</strong>, and chilled{' '}
+            <strong>{bodyText(analysis.body.chilled)}</strong>, each ± {analysis.body.sd.toFixed(1)}
+            .
+          </Typography>
+          {unread.length > 0 && (
+            <Box role="alert" sx={{ mt: 2, color: colour.caution }}>
+              Mend on the bench first: {unread.map(({ error }) => error).join(' ')}
+            </Box>
+          )}
+          <Button
+            size="large"
+            variant="contained"
+            disabled={busy || unread.length > 0}
+            onClick={() => void begin()}
+            sx={{ mt: 2.5, minHeight: 64, fontSize: 19, px: 4, width: { xs: '100%', sm: 'auto' } }}
+          >
+            Start making
+          </Button>
+          <Box component="ol" sx={{ mt: 3, mb: 0, p: 0, listStyle: 'none' }}>
+            {rows.map(({ row, ingredient }, index) => (
+              <Box
+                component="li"
+                key={row.id}
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: '28px 130px 1fr',
+                  borderTop: `1px solid ${colour.line}`,
+                  py: 1,
+                }}
+              >
+                <Box sx={{ color: colour.muted }}>{index + 1}</Box>
+                <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{row.amount}</Box>
+                <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+                  {ingredient?.name ?? row.ingredientId}
+                  {row.prep !== '' && (
+                    <Box component="span" sx={{ color: colour.muted }}>
+                      {' '}
+                      · {row.prep}
+                    </Box>
+                  )}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}

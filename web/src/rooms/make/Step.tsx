@@ -1,0 +1,180 @@
+'use client';
+
+import ArrowBack from '@mui/icons-material/ArrowBack';
+import ArrowForward from '@mui/icons-material/ArrowForward';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { bodyWord } from '@cobbet/core/body/words';
+import { machineById } from '@cobbet/core/body/machines';
+import { printGrams } from '@cobbet/core/quantity/printAmount';
+import type { Run } from '@cobbet/core/book/run';
+import { useState } from 'react';
+import { bodyFigure } from '@/parts/bodyText';
+import { SpoonPicture } from '@/parts/SpoonPicture';
+import { colour } from '@/theme/colour';
+import { runBody } from './runBody';
+import type { RunControl } from './useRun';
+
+const placeWords = {
+  bowl: null,
+  fold: 'Fold it in whole.',
+  top: 'This goes on top when it is served.',
+} as const;
+
+/** A body as a picture with its word and figure. */
+function Standing({ title, body, empty }: { title: string; body: number | null; empty: string }) {
+  const word = body === null ? null : bodyWord(body);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+      {word ? <SpoonPicture word={word} size={46} /> : <Box sx={{ width: 46 }} />}
+      <Box sx={{ lineHeight: 1.2 }}>
+        <Box sx={{ fontSize: 14, color: colour.muted }}>{title}</Box>
+        <Box sx={{ fontSize: 21, fontWeight: 700 }}>{word ?? empty}</Box>
+        {body !== null && (
+          <Box sx={{ fontSize: 14, color: colour.muted }}>body {bodyFigure(body)}</Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** One addition, very large: what, how much, what the bowl is now and will be. */
+export function Step({ run, control }: { run: Run; control: RunControl }) {
+  const { entry, ingredient, larder, dip } = control;
+  const [typed, setTyped] = useState('');
+  if (!entry) return null;
+  const { now, next } = runBody(run, dip, larder);
+  const big = { minHeight: 60, fontSize: 18, borderRadius: 2 };
+  const machine = machineById(run.machineId);
+  const nextBody = next?.body.fresh ?? null;
+  const stalls =
+    next !== null &&
+    entry.planned.place === 'bowl' &&
+    machine.stallBody !== null &&
+    (nextBody === null
+      ? next.body.state === 'crumbs' && !machine.worksCrumbs
+      : nextBody > machine.stallBody);
+  const logTyped = async () => {
+    if (await control.log(typed.trim())) setTyped('');
+  };
+  return (
+    <Box>
+      <Typography
+        component="p"
+        sx={{
+          fontFamily: 'inherit',
+          fontWeight: 700,
+          fontSize: { xs: 44, sm: 64 },
+          lineHeight: 1.08,
+          overflowWrap: 'anywhere',
+        }}
+      >
+        {entry.planned.amount}
+      </Typography>
+      <Typography
+        variant="h1"
+        sx={{ fontSize: { xs: 27, sm: 36 }, mt: 0.5, overflowWrap: 'anywhere' }}
+      >
+        {ingredient?.name ?? entry.planned.ingredientId}
+      </Typography>
+      <Typography sx={{ fontSize: { xs: 17, sm: 20 }, color: 'text.secondary', minHeight: 28 }}>
+        {entry.planned.massG > 0 && printGrams(entry.planned.massG)}
+        {entry.prep !== '' && ` · ${entry.prep}`}
+      </Typography>
+      {placeWords[entry.planned.place] && (
+        <Typography sx={{ fontSize: 18 }}>{placeWords[entry.planned.place]}</Typography>
+      )}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 3 } }}>
+        <Standing
+          title="the bowl now"
+          body={now.massG > 0 ? now.body.fresh : null}
+          empty={now.massG > 0 ? 'crumbs' : 'empty'}
+        />
+        {next && entry.planned.place === 'bowl' && (
+          <Standing
+            title={`after this, ± ${next.body.sd.toFixed(1)}`}
+            body={next.massG > 0 ? nextBody : null}
+            empty={next.massG > 0 ? 'crumbs' : 'empty'}
+          />
+        )}
+      </Box>
+      {stalls && (
+        <Box role="alert" sx={{ color: colour.caution, mb: 2, fontSize: 17 }}>
+          The {machine.name} may stall on this. Loosen it first with a liquid still to come.
+        </Box>
+      )}
+      {entry.done && (
+        <Typography role="status" sx={{ mb: 1.5, fontSize: 18, color: colour.bandEdge }}>
+          In: {entry.done.amount}, {printGrams(entry.done.massG)}. Logging again puts that right.
+        </Typography>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.25,
+          gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr' },
+        }}
+      >
+        <Button
+          variant="contained"
+          onClick={() => void control.logAsWritten()}
+          sx={{ ...big, minHeight: 76, fontSize: 22, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+        >
+          In, as written
+        </Button>
+        <Button variant="outlined" onClick={() => void control.logHalf()} sx={big}>
+          Half of it
+        </Button>
+        <Button variant="outlined" onClick={() => void control.skip()} sx={big}>
+          Leave it out
+        </Button>
+      </Box>
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void logTyped();
+        }}
+        sx={{ display: 'flex', gap: 1.25, mt: 1.5, alignItems: 'flex-start' }}
+      >
+        <TextField
+          fullWidth
+          label="Something else went in"
+          placeholder={`such as ${entry.planned.amount}`}
+          value={typed}
+          error={control.problem !== null}
+          helperText={control.problem ?? ' '}
+          onChange={(event) => setTyped(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off' } }}
+        />
+        <Button
+          type="submit"
+          variant="outlined"
+          disabled={typed.trim() === ''}
+          sx={{ minHeight: 56, px: 3, whiteSpace: 'nowrap' }}
+        >
+          Log it
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', mt: 0.5 }}>
+        <Button
+          startIcon={<ArrowBack />}
+          disabled={run.step === 0}
+          onClick={() => void control.go(run.step - 1)}
+          sx={{ minHeight: 48 }}
+        >
+          Step back
+        </Button>
+        <Button
+          endIcon={<ArrowForward />}
+          onClick={() => void control.go(run.step + 1)}
+          sx={{ minHeight: 48 }}
+        >
+          {run.step === run.entries.length - 1 ? 'To the check' : 'Step on'}
+        </Button>
+      </Box>
+    </Box>
+  );
+}

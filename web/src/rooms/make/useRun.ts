@@ -1,0 +1,103 @@
+'use client';
+
+import type { Dip } from '@cobbet/core/book/dip';
+import type { Run, RunEntry } from '@cobbet/core/book/run';
+import { scaleAmountText } from '@cobbet/core/quantity/scaleAmount';
+import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { useCallback, useState } from 'react';
+import { editRun } from '@/store/commands';
+import { useLarder, useSettings } from '@/store/useDip';
+
+function withEntry(run: Run, index: number, edit: (entry: RunEntry) => RunEntry): Run {
+  return { ...run, entries: run.entries.map((entry, i) => (i === index ? edit(entry) : entry)) };
+}
+
+/** What a cook can do with a run; every tap is saved before it is shown. */
+export function useRun(dip: Dip, run: Run) {
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [problem, setProblem] = useState<string | null>(null);
+  const entry = run.entries[run.step];
+  const ingredient = entry ? larder.get(entry.planned.ingredientId) : undefined;
+
+  const go = useCallback(
+    (step: number) => {
+      setProblem(null);
+      const to = Math.min(run.entries.length, Math.max(0, step));
+      return editRun(
+        run.id,
+        'Step',
+        (one) => (one.step === to ? one : { ...one, step: to }),
+        `step ${run.id}`,
+      );
+    },
+    [run.id, run.entries.length],
+  );
+
+  const log = useCallback(
+    async (amount: string): Promise<boolean> => {
+      if (!entry || !ingredient) return false;
+      const read = readGrams(amount, ingredient, measures);
+      if (!read.ok) {
+        setProblem(read.error.message);
+        return false;
+      }
+      setProblem(null);
+      const { massG, cv } = read.value;
+      const at = new Date().toISOString();
+      return editRun(run.id, `Log ${amount} ${ingredient.name}`, (one) => ({
+        ...withEntry(one, run.step, (old) => ({
+          ...old,
+          done: { amount, massG, cv, at },
+          skipped: false,
+        })),
+        step: run.step + 1,
+      }));
+    },
+    [entry, ingredient, measures, run.id, run.step],
+  );
+
+  const logAsWritten = useCallback(
+    () => log(entry?.planned.planned ?? entry?.planned.amount ?? ''),
+    [entry, log],
+  );
+
+  const logHalf = useCallback(() => {
+    const half = scaleAmountText(entry?.planned.amount ?? '', 0.5);
+    if (half.ok) return log(half.value);
+    setProblem(half.error.message);
+    return Promise.resolve(false);
+  }, [entry, log]);
+
+  const skip = useCallback(
+    () =>
+      editRun(run.id, 'Leave it out', (one) => ({
+        ...withEntry(one, run.step, (old) => ({ ...old, done: null, skipped: true })),
+        step: run.step + 1,
+      })),
+    [run.id, run.step],
+  );
+
+  const note = useCallback(
+    (label: string, edit: (one: Run) => Run, mergeKey?: string) =>
+      editRun(run.id, label, edit, mergeKey),
+    [run.id],
+  );
+
+  return {
+    dip,
+    larder,
+    measures,
+    entry,
+    ingredient,
+    problem,
+    go,
+    log,
+    logAsWritten,
+    logHalf,
+    skip,
+    note,
+  };
+}
+
+export type RunControl = ReturnType<typeof useRun>;

@@ -1,0 +1,77 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { colour } from '@/theme/colour';
+
+const groups: readonly { title: string; keys: readonly [string, string][] }[] = [
+  {
+    title: 'Everywhere',
+    keys: [
+      ['Alt 1 – Alt 4', 'Book, Bench, Make, Trials'],
+      ['Ctrl Z', 'undo'],
+      ['Ctrl Shift Z', 'redo'],
+      ['?', 'this sheet'],
+    ],
+  },
+  {
+    title: 'Bench',
+    keys: [
+      ['Enter', 'take the amount, on to the next row'],
+      ['Esc', 'leave the amount as it was'],
+      ['Alt ↑, Alt ↓', 'move the row up or down'],
+      ['Alt H', 'hold the row, or let go'],
+      ['B, S, O, G', 'show body, salt, sour, garlic'],
+      ['A', 'add something'],
+      ['L', 'land it'],
+    ],
+  },
+  {
+    title: 'Make',
+    keys: [
+      ['Space', 'log it as written, on to the next'],
+      ['H', 'log half'],
+      ['← →', 'step back, step on'],
+    ],
+  },
+];
+
+export function KeysSheet({ onClose }: { onClose: () => void }) {
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="keys-title">
+      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogContent>
+        {groups.map(({ title, keys }) => (
+          <Box key={title} component="section" sx={{ mb: 2 }}>
+            <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>
+              {title}
+            </Typography>
+            <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '130px 1fr' }}>
+              {keys.map(([key, what]) => (
+                <Box key={key} sx={{ display: 'contents' }}>
+                  <Box component="dt" sx={{ py: 0.4, fontWeight: 700, color: colour.accent }}>
+                    {key}
+                  </Box>
+                  <Box component="dd" sx={{ m: 0, py: 0.4 }}>
+                    {what}
+                  </Box>
+                </Box>
+              ))}
+            </Box>
+          </Box>
+        ))}
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          On a Mac, Ctrl is ⌘ and Alt is ⌥. Letters work when no field is being typed in.
+        </Typography>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+
+import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import KeyboardOutlined from '@mui/icons-material/KeyboardOutlined';
+import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
+import Redo from '@mui/icons-material/Redo';
+import Undo from '@mui/icons-material/Undo';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import { useColorScheme } from '@mui/material/styles';
+import Tooltip from '@mui/material/Tooltip';
+import { useBook } from '@/store/bookStore';
+import { colour } from '@/theme/colour';
+import { showKeys } from './keysSheet';
+
+function ThemeSwitch() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  const label = dark ? 'Light theme' : 'Dark theme';
+  return (
+    <Tooltip title={label} placement="right">
+      <IconButton aria-label={label} onClick={() => setMode(dark ? 'light' : 'dark')}>
+        {dark ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
+      </IconButton>
+    </Tooltip>
+  );
+}
+
+const savingWords = { saved: 'All saved', saving: 'Saving…', failed: 'Not saved' } as const;
+
+/** Undo, redo, theme, keys, and where saving stands. */
+export function RailTools() {
+  const history = useBook((state) => state.history);
+  const saving = useBook((state) => state.saving);
+  const undo = useBook((state) => state.undo);
+  const redo = useBook((state) => state.redo);
+  const undoTitle = history.undoLabel ? `Undo: ${history.undoLabel}` : 'Nothing to undo';
+  const redoTitle = history.redoLabel ? `Redo: ${history.redoLabel}` : 'Nothing to redo';
+  return (
+    <Box
+      sx={{
+        mt: { sm: 'auto' },
+        display: 'flex',
+        flexDirection: { xs: 'row', sm: 'column' },
+        alignItems: 'center',
+        pb: { sm: 1.5 },
+        pr: { xs: 0.5, sm: 0 },
+      }}
+    >
+      <Box sx={{ display: 'flex' }}>
+        <Tooltip title={undoTitle} placement="right">
+          <span>
+            <IconButton
+              aria-label={undoTitle}
+              disabled={!history.undoLabel}
+              onClick={() => void undo()}
+            >
+              <Undo fontSize="small" />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title={redoTitle} placement="right">
+          <span>
+            <IconButton
+              aria-label={redoTitle}
+              disabled={!history.redoLabel}
+              onClick={() => void redo()}
+            >
+              <Redo fontSize="small" />
+            </IconButton>
+          </span>
+        </Tooltip>
+      </Box>
+      <Box sx={{ display: { xs: 'none', sm: 'flex' } }}>
+        <ThemeSwitch />
+        <Tooltip title="Keys (?)" placement="right">
+          <IconButton aria-label="Keys" onClick={() => showKeys(true)}>
+            <KeyboardOutlined fontSize="small" />
+          </IconButton>
+        </Tooltip>
+      </Box>
+      <Box
+        role="status"
+        sx={{
+          display: { xs: 'none', sm: 'block' },
+          fontSize: 12.5,
+          color: saving === 'failed' ? colour.caution : colour.muted,
+          mt: 0.5,
+        }}
+      >
+        {savingWords[saving]}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import CircularProgress from '@mui/material/CircularProgress';
+import Typography from '@mui/material/Typography';
+import { settingsOf } from '@cobbet/core/book/book';
+import { type ReactNode, Suspense, useEffect } from 'react';
+import { NotHere } from '@/parts/NotHere';
+import { useBook } from '@/store/bookStore';
+import { FirstVisit } from './FirstVisit';
+import { Keys } from './Keys';
+import { ProblemBar } from './ProblemBar';
+import { Rail } from './Rail';
+
+function Content({ children }: { children: ReactNode }) {
+  const status = useBook((state) => state.status);
+  const problem = useBook((state) => state.problem);
+  const book = useBook((state) => state.book);
+  const open = useBook((state) => state.open);
+  if (status === 'opening') {
+    return (
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', p: 6 }} role="status">
+        <CircularProgress size={22} />
+        <Typography>Opening the book…</Typography>
+      </Box>
+    );
+  }
+  if (status === 'unavailable') {
+    return (
+      <NotHere title="The book can't be opened" text={problem ?? ''}>
+        <Button variant="contained" onClick={() => void open()}>
+          Try again
+        </Button>
+      </NotHere>
+    );
+  }
+  if (settingsOf(book).began === null && book.dips.size === 0) return <FirstVisit />;
+  return children;
+}
+
+/** What stands around every room: the way to the others, saving and undo, keys, and the first visit. */
+export function Shell({ children }: { children: ReactNode }) {
+  const open = useBook((state) => state.open);
+  useEffect(() => void open(), [open]);
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexDirection: { xs: 'column', sm: 'row' },
+        minHeight: '100dvh',
+        pb: { xs: '68px', sm: 0 },
+        '@media print': { pb: 0 },
+      }}
+    >
+      <Suspense>
+        <Rail />
+      </Suspense>
+      <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
+        <ProblemBar />
+        <Content>{children}</Content>
+      </Box>
+      <Keys />
+    </Box>
+  );
+}

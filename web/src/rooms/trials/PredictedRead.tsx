@@ -1,0 +1,113 @@
+import { scaleLinear } from 'd3-scale';
+import type { Analysis } from '@cobbet/core/analysis/analyse';
+import type { Trial } from '@cobbet/core/book/trial';
+import { bodyWords, wordMiddle, wordRange } from '@cobbet/core/body/words';
+import { bodyFigure } from '@/parts/bodyText';
+import { colour } from '@/theme/colour';
+
+const width = 360;
+const height = 108;
+const x = scaleLinear([1.5, 12], [58, width - 8]).clamp(true);
+
+/** Reckoned body with its spread against what the spoon showed, warm and cold, on the words' axis. */
+export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Analysis }) {
+  const { machine, chilled, sd } = analysis.body;
+  const lines = [
+    { label: 'warm', body: machine, when: 'machine' as const, y: 44 },
+    { label: 'chilled', body: chilled, when: 'chilled' as const, y: 84 },
+  ].map((line) => ({ ...line, read: trial.readings.findLast(({ when }) => when === line.when) }));
+  const spoken = lines
+    .map(({ label, body, read }) => {
+      const reckoned = body === null ? 'crumbs' : bodyFigure(body);
+      return `${label}: reckoned ${reckoned}, ${read ? `read ${read.word}` : 'not read'}`;
+    })
+    .join('; ');
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      role="img"
+      aria-label={`Body, ${spoken}`}
+      fontSize={11}
+    >
+      {bodyWords.map((word) => {
+        const { low, high } = wordRange(word);
+        return (
+          <g key={word}>
+            <text x={x((low + high) / 2)} y={12} textAnchor="middle" fill={colour.muted}>
+              {word}
+            </text>
+            <line
+              x1={x(low)}
+              x2={x(low)}
+              y1={18}
+              y2={height - 4}
+              stroke={colour.line}
+              strokeDasharray="1 4"
+              strokeLinecap="round"
+            />
+          </g>
+        );
+      })}
+      {lines.map(({ label, body, y, read }) => (
+        <g key={label}>
+          <text x={0} y={y + 4} fontSize={13} fill={colour.ink}>
+            {label}
+          </text>
+          <line x1={58} x2={width - 8} y1={y} y2={y} stroke={colour.line} />
+          {body !== null && (
+            <>
+              <rect
+                x={x(body - sd)}
+                y={y - 6}
+                width={x(body + sd) - x(body - sd)}
+                height={12}
+                rx={6}
+                fill={colour.accent}
+                opacity={0.18}
+              />
+              <path
+                d={`M${x(body)} ${y - 6}l6 6l-6 6l-6 -6z`}
+                fill={colour.paper}
+                stroke={colour.accent}
+                strokeWidth={2}
+              />
+              <text
+                x={x(body)}
+                y={y - 10}
+                textAnchor="middle"
+                fill={colour.accent}
+                stroke={colour.paper}
+                strokeWidth={3}
+                paintOrder="stroke"
+              >
+                {bodyFigure(body)}
+              </text>
+            </>
+          )}
+          {read && (
+            <>
+              <path
+                d={`M${x(wordMiddle[read.word]) - 5} ${y - 5}l10 10m0 -10l-10 10`}
+                stroke={colour.ink}
+                strokeWidth={2.2}
+                strokeLinecap="round"
+              />
+              <text
+                x={x(wordMiddle[read.word])}
+                y={y + 18}
+                textAnchor="middle"
+                fill={colour.ink}
+                stroke={colour.paper}
+                strokeWidth={3}
+                paintOrder="stroke"
+              >
+                read {read.word}
+              </text>
+            </>
+          )}
+        </g>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,171 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Dip } from '@cobbet/core/book/dip';
+import { analyseTrialRows } from '@cobbet/core/book/dipParts';
+import { tastes, type Trial } from '@cobbet/core/book/trial';
+import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { useMemo, useState } from 'react';
+import { shortDay } from '@/parts/day';
+import { useLarder } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { PredictedRead } from './PredictedRead';
+import { trialDifference } from './trialDifference';
+
+const verdictMarks = { short: '▾', right: '●', over: '▴' } as const;
+
+/** The verdicts as words with their marks. */
+function Marks({ trial }: { trial: Trial }) {
+  const given = tastes.filter((taste) => trial.tastes[taste] !== undefined);
+  if (given.length === 0) return <Box sx={{ color: colour.muted }}>not tasted</Box>;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'auto auto 1fr', columnGap: 0.75 }}>
+      {given.map((taste) => {
+        const verdict = trial.tastes[taste] ?? 'right';
+        const right = verdict === 'right';
+        return (
+          <Box key={taste} sx={{ display: 'contents' }}>
+            <span>{taste}</span>
+            <Box
+              component="span"
+              aria-hidden
+              sx={{ color: right ? colour.bandEdge : colour.caution, width: 14 }}
+            >
+              {verdictMarks[verdict]}
+            </Box>
+            <Box
+              component="span"
+              sx={{ fontWeight: right ? 400 : 700, color: right ? colour.muted : colour.caution }}
+            >
+              {verdict}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** One trial: what differed, what was reckoned and read, how it tasted, what it made. */
+export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
+  const larder = useLarder();
+  const [open, setOpen] = useState(false);
+  const analysis = useMemo(
+    () => analyseTrialRows(trial.rows, trial.method, dip.servedAtC, larder),
+    [trial, dip.servedAtC, larder],
+  );
+  const nameOf = (id: string) => larder.get(id)?.name ?? id;
+  const differences = earlier ? trialDifference(earlier, trial) : [];
+  const { per100g } = analysis;
+  return (
+    <Box
+      component="li"
+      aria-label={`Trial ${trial.number}`}
+      sx={{ borderTop: `1px solid ${colour.line}`, py: 1.75 }}
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gap: { xs: 1.5, md: 3 },
+          gridTemplateColumns: {
+            xs: '1fr',
+            md: 'minmax(220px, 1.1fr) minmax(300px, 1.3fr) 150px 150px',
+          },
+          alignItems: 'start',
+        }}
+      >
+        <Box sx={{ minWidth: 0 }}>
+          <Typography variant="h2">
+            Trial {trial.number}{' '}
+            <Box component="span" sx={{ fontSize: 14, fontWeight: 400, color: colour.muted }}>
+              {shortDay(trial.madeAt)}
+            </Box>
+          </Typography>
+          {trial.notes !== '' && (
+            <Box sx={{ mt: 0.5, overflowWrap: 'anywhere' }}>{trial.notes}</Box>
+          )}
+          {trial.changeNext !== '' && (
+            <Box sx={{ mt: 0.5, fontSize: 14, overflowWrap: 'anywhere' }}>
+              <Box component="span" sx={{ color: colour.accent, fontWeight: 700 }}>
+                next{' '}
+              </Box>
+              {trial.changeNext}
+            </Box>
+          )}
+          {differences.length > 0 && (
+            <Box component="ul" sx={{ m: 0, mt: 0.75, p: 0, listStyle: 'none', fontSize: 14 }}>
+              {differences.map(({ ingredientId, from, to }, index) => (
+                <li key={`${ingredientId}${index}`}>
+                  {nameOf(ingredientId)}:{' '}
+                  <Box component="s" sx={{ color: colour.muted }}>
+                    {from ?? 'none'}
+                  </Box>{' '}
+                  <strong>{to ?? 'none'}</strong>
+                </li>
+              ))}
+            </Box>
+          )}
+        </Box>
+        <PredictedRead trial={trial} analysis={analysis} />
+        <Box sx={{ fontSize: 14 }}>
+          <Marks trial={trial} />
+          <Box sx={{ color: colour.muted, mt: 0.5, lineHeight: 1.4 }}>
+            salt {per100g.saltG.toFixed(2)} · sour {per100g.acidG.toFixed(2)} · garlic{' '}
+            {per100g.garlicG.toFixed(2)} g per 100 g
+          </Box>
+        </Box>
+        <Box sx={{ fontSize: 14, lineHeight: 1.4 }}>
+          <Box sx={{ fontSize: 17, fontWeight: 700 }}>
+            {trial.yieldG === null ? 'not weighed' : `${trial.yieldG.toFixed(0)} g`}
+          </Box>
+          <Box sx={{ color: colour.muted }}>{analysis.massG.toFixed(0)} g went in</Box>
+          <Button
+            size="small"
+            sx={{ px: 0, minHeight: 32 }}
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            {open ? 'Hide the amounts' : 'Show the amounts'}
+          </Button>
+        </Box>
+      </Box>
+      {open && (
+        <Box
+          component="ol"
+          aria-label={`Amounts of trial ${trial.number}`}
+          sx={{ m: 0, mt: 1, p: 0, listStyle: 'none', columnCount: { xs: 1, md: 2 }, columnGap: 5 }}
+        >
+          {trial.rows.map((row, index) => (
+            <Box
+              component="li"
+              key={`${row.ingredientId}${index}`}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '128px 64px 1fr',
+                fontSize: 14,
+                py: 0.35,
+                breakInside: 'avoid',
+              }}
+            >
+              <strong>{row.amount}</strong>
+              <Box component="span" sx={{ color: colour.muted }}>
+                {printGrams(row.massG)}
+              </Box>
+              <span>
+                {nameOf(row.ingredientId)}
+                {row.planned !== null && row.planned !== row.amount && (
+                  <Box component="span" sx={{ color: colour.caution }}>
+                    {' '}
+                    planned {row.planned}
+                  </Box>
+                )}
+              </span>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

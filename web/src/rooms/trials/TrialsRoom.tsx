@@ -1,0 +1,74 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Dip } from '@cobbet/core/book/dip';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { ChooseDip } from '@/parts/ChooseDip';
+import { NotHere } from '@/parts/NotHere';
+import { useBook } from '@/store/bookStore';
+import { useDip } from '@/store/useDip';
+import { TrialStrip } from './TrialStrip';
+
+function TrialsOf({ dip }: { dip: Dip }) {
+  const all = useBook((state) => state.book.trials);
+  const trials = useMemo(
+    () =>
+      [...all.values()]
+        .filter((trial) => trial.dipId === dip.id)
+        .sort((a, b) => b.number - a.number),
+    [all, dip.id],
+  );
+  return (
+    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 1200 }}>
+      <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
+        {dip.name}
+      </Typography>
+      <Typography sx={{ color: 'text.secondary', mb: 2 }}>
+        {trials.length === 0
+          ? 'no trial yet'
+          : `${trials.length} ${trials.length === 1 ? 'trial' : 'trials'}, the latest first`}
+        {dip.nextThing !== '' && ` · next: ${dip.nextThing}`}
+      </Typography>
+      {trials.length === 0 && (
+        <Box sx={{ my: 4 }}>
+          <Typography sx={{ mb: 2, maxWidth: 480 }}>
+            A trial is kept each time you make it: what really went in, what the spoon showed, how
+            it tasted.
+          </Typography>
+          <Button
+            component={Link}
+            href={`/make?dip=${encodeURIComponent(dip.id)}`}
+            variant="contained"
+          >
+            Make it
+          </Button>
+        </Box>
+      )}
+      <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {trials.map((trial, index) => (
+          <TrialStrip key={trial.id} dip={dip} trial={trial} earlier={trials[index + 1]} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** What a dip's trials were and what they showed. */
+export function TrialsRoom() {
+  const dip = useDip();
+  if (dip === null) {
+    return <ChooseDip room="/trials" title="Trials" text="Whose trials?" />;
+  }
+  if (dip === undefined) {
+    return (
+      <NotHere
+        title="That dip is not in the book"
+        text="It may have been deleted, or it belongs to another book."
+      />
+    );
+  }
+  return <TrialsOf dip={dip} />;
+}

@@ -1,0 +1,129 @@
+import { type Settings, settingsOf } from '@cobbet/core/book/book';
+import { put, remove } from '@cobbet/core/book/change';
+import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
+import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
+import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
+import { nextTrialNumber, type TrialRow } from '@cobbet/core/book/trial';
+import type { Larder } from '@cobbet/core/larder/larder';
+import { useBook } from './bookStore';
+
+/** A short id, unique enough for one cook's book. */
+export function newId(): string {
+  return crypto.randomUUID().slice(0, 13);
+}
+
+const now = () => new Date().toISOString();
+
+/** Changes a dip that is still there. */
+export function editDip(
+  dipId: string,
+  label: string,
+  edit: (dip: Dip) => Dip,
+  mergeKey?: string,
+): Promise<boolean> {
+  return useBook.getState().act(
+    label,
+    (book) => {
+      const dip = book.dips.get(dipId);
+      const next = dip && edit(dip);
+      return next && next !== dip ? [put('dips', next)] : [];
+    },
+    mergeKey,
+  );
+}
+
+/** Starts a dip with nothing in it. */
+export async function addDip(name: string): Promise<string> {
+  const id = newId();
+  await useBook.getState().act(`New dip ${name}`, () => [put('dips', emptyDip(id, name, now()))]);
+  return id;
+}
+
+/** Starts a variant of a dip. */
+export async function addVariant(parent: Dip, name: string): Promise<string> {
+  const id = newId();
+  await useBook
+    .getState()
+    .act(`Variant ${name}`, () => [put('dips', variantOf(parent, id, name, now()))]);
+  return id;
+}
+
+/** Takes a dip with its trials and runs out; its variants move up to its parent. */
+export function deleteDip(dip: Dip): Promise<boolean> {
+  return useBook
+    .getState()
+    .act(`Delete ${dip.name}`, (book) => [
+      ...[...book.dips.values()]
+        .filter((other) => other.parentId === dip.id)
+        .map((other) => put('dips', { ...other, parentId: dip.parentId })),
+      ...[...book.trials.values()]
+        .filter((trial) => trial.dipId === dip.id)
+        .map((trial) => remove('trials', trial.id)),
+      ...[...book.runs.values()]
+        .filter((run) => run.dipId === dip.id)
+        .map((run) => remove('runs', run.id)),
+      remove('dips', dip.id),
+    ]);
+}
+
+export function changeSettings(label: string, change: Partial<Settings>): Promise<boolean> {
+  return useBook
+    .getState()
+    .act(label, (book) => [put('settings', { ...settingsOf(book), ...change })]);
+}
+
+/** Starts making a dip; rows whose amounts can't be read are left out and must be mended first. */
+export async function beginRun(dip: Dip, larder: Larder): Promise<string> {
+  const id = newId();
+  await useBook.getState().act(`Start making ${dip.name}`, (book) => {
+    const { measures } = settingsOf(book);
+    const readable = dip.rows.flatMap((row): { row: Dip['rows'][number]; read: TrialRow }[] => {
+      const read = trialRowOf(readRow(row, larder, measures));
+      return read ? [{ row, read }] : [];
+    });
+    const rows = readable.map(({ row }) => row);
+    const planned = readable.map(({ read }) => read);
+    return [put('runs', startRun(id, { ...dip, rows }, planned, now()))];
+  });
+  return id;
+}
+
+/** Changes a run that is still there. */
+export function editRun(
+  runId: string,
+  label: string,
+  edit: (run: Run) => Run,
+  mergeKey?: string,
+): Promise<boolean> {
+  return useBook.getState().act(
+    label,
+    (book) => {
+      const run = book.runs.get(runId);
+      return run ? [put('runs', edit(run))] : [];
+    },
+    mergeKey,
+  );
+}
+
+/** Turns a run into a trial; the dip takes up what to change next. */
+export async function completeRun(runId: string): Promise<string> {
+  const id = newId();
+  await useBook.getState().act('Finish making', (book) => {
+    const run = book.runs.get(runId);
+    if (!run) return [];
+    const trial = finishRun(run, id, nextTrialNumber(book.trials.values(), run.dipId));
+    const dip = book.dips.get(run.dipId);
+    const next = run.changeNext.trim();
+    return [
+      put('trials', trial),
+      remove('runs', runId),
+      ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
+    ];
+  });
+  return id;
+}
+
+/** Throws a run away. */
+export function dropRun(runId: string): Promise<boolean> {
+  return useBook.getState().act('Stop making', () => [remove('runs', runId)]);
+}

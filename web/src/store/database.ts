@@ -1,0 +1,88 @@
+import type { Book, BookTables, TableName } from '@cobbet/core/book/book';
+import type { Command } from '@cobbet/core/book/change';
+import { bookVersion, migrateDip } from '@cobbet/core/book/migrations';
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+
+/** Where the history stands: commands up to `cursor` are done, those after it undone. */
+export interface Place {
+  id: 'place';
+  cursor: number;
+}
+
+interface CobbetSchema extends DBSchema {
+  dips: { key: string; value: BookTables['dips'] };
+  trials: { key: string; value: BookTables['trials'] };
+  runs: { key: string; value: BookTables['runs'] };
+  larder: { key: string; value: BookTables['larder'] };
+  settings: { key: string; value: BookTables['settings'] };
+  history: { key: number; value: Command };
+  place: { key: string; value: Place };
+}
+
+export type Database = IDBPDatabase<CobbetSchema>;
+
+export const recordStores: readonly TableName[] = ['dips', 'trials', 'runs', 'larder', 'settings'];
+
+/** What else may happen to an open database. */
+interface DatabaseEvents {
+  /** Another tab holds an older version open. */
+  onBlocked(): void;
+  /** Another tab wants a newer version; this one has let go. */
+  onSuperseded(): void;
+  /** The browser closed it. */
+  onClosed(): void;
+}
+
+/**
+ * Opens the book's database at the present version, bringing older records along.
+ *
+ * @param name one database a book; tests use their own
+ * @throws DOMException when the browser keeps no data here
+ */
+export async function openDatabase(name: string, events: DatabaseEvents): Promise<Database> {
+  const database = await openDB<CobbetSchema>(name, bookVersion, {
+    async upgrade(db, from, _to, transaction) {
+      if (from === 0) {
+        for (const store of recordStores) db.createObjectStore(store, { keyPath: 'id' });
+        db.createObjectStore('history');
+        db.createObjectStore('place', { keyPath: 'id' });
+        return;
+      }
+      const dips = transaction.objectStore('dips');
+      for (const dip of await dips.getAll()) {
+        await dips.put(migrateDip({ ...dip }, from) as unknown as BookTables['dips']);
+      }
+      // steps of undo hold records of the older version; they can't be replayed
+      await transaction.objectStore('history').clear();
+      await transaction.objectStore('place').clear();
+    },
+    blocked: () => events.onBlocked(),
+    blocking: () => {
+      database.close();
+      events.onSuperseded();
+    },
+    terminated: () => events.onClosed(),
+  });
+  return database;
+}
+
+/** Reads the whole book. */
+export async function readBook(database: Database): Promise<Book> {
+  const transaction = database.transaction(recordStores, 'readonly');
+  const [dips, trials, runs, larder, settings] = await Promise.all([
+    transaction.objectStore('dips').getAll(),
+    transaction.objectStore('trials').getAll(),
+    transaction.objectStore('runs').getAll(),
+    transaction.objectStore('larder').getAll(),
+    transaction.objectStore('settings').getAll(),
+  ]);
+  const byId = <T extends { id: string }>(records: T[]) =>
+    new Map(records.map((record) => [record.id, record]));
+  return {
+    dips: byId(dips),
+    trials: byId(trials),
+    runs: byId(runs),
+    larder: byId(larder),
+    settings: byId(settings),
+  };
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { createTheme } from '@mui/material/styles';
+import { tokens } from './tokens';
+
+type Tokens = { [K in keyof (typeof tokens)['light']]: string };
+
+declare module '@mui/material/styles' {
+  interface Palette {
+    cobbet: Tokens;
+  }
+  interface PaletteOptions {
+    cobbet?: Tokens;
+  }
+}
+
+const palette = (mode: 'light' | 'dark') => {
+  const of = tokens[mode];
+  return {
+    mode,
+    primary: { main: of.accent, contrastText: of.onAccent },
+    error: { main: of.caution },
+    background: { default: of.paper, paper: of.paper },
+    text: { primary: of.ink, secondary: of.muted },
+    divider: of.line,
+    cobbet: of,
+  };
+};
+
+const textFace = "'Atkinson Hyperlegible Next Variable', sans-serif";
+export const headingFace = "'Bricolage Grotesque Variable', sans-serif";
+
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: 'data-theme' },
+  colorSchemes: { light: { palette: palette('light') }, dark: { palette: palette('dark') } },
+  shape: { borderRadius: 6 },
+  typography: {
+    fontFamily: textFace,
+    fontSize: 14,
+    h1: { fontFamily: headingFace, fontSize: '1.85rem', fontWeight: 650, lineHeight: 1.15 },
+    h2: { fontFamily: headingFace, fontSize: '1.15rem', fontWeight: 650, lineHeight: 1.25 },
+    h3: { fontFamily: headingFace, fontSize: '1rem', fontWeight: 650, lineHeight: 1.3 },
+    button: { textTransform: 'none', fontWeight: 600 },
+  },
+  components: {
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: { defaultProps: { disableElevation: true } },
+    MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },
+    MuiCssBaseline: {
+      styleOverrides: {
+        ':focus-visible': {
+          outline: '2px solid var(--mui-palette-cobbet-accent)',
+          outlineOffset: 2,
+        },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': {
+            transitionDuration: '0.01ms !important',
+            animationDuration: '0.01ms !important',
+          },
+        },
+        '@media print': { body: { background: '#fff' } },
+      },
+    },
+  },
+});

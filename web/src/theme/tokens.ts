@@ -1,0 +1,33 @@
+/** Colours by theme: kitchen paper and ink, beet as the one accent, and a few roles that are never the only sign. */
+export const tokens = {
+  light: {
+    paper: '#FBF8F1',
+    board: '#F2ECDF',
+    ink: '#27211C',
+    muted: '#665C50',
+    line: '#DDD3C0',
+    accent: '#7B2D5B',
+    accentWash: '#EEDFE6',
+    onAccent: '#FFFFFF',
+    band: '#D6E2C0',
+    bandEdge: '#55742F',
+    caution: '#9C3524',
+    cautionWash: '#F7E6DF',
+    filling: '#F0E3C8',
+  },
+  dark: {
+    paper: '#1D1916',
+    board: '#27221E',
+    ink: '#F2EBDF',
+    muted: '#B9AD9C',
+    line: '#423A32',
+    accent: '#E79DC4',
+    accentWash: '#43293A',
+    onAccent: '#2A1220',
+    band: '#3A4A29',
+    bandEdge: '#A9C97A',
+    caution: '#F2967F',
+    cautionWash: '#41261F',
+    filling: '#5A4C38',
+  },
+} as const;

@@ -1,0 +1,18 @@
+import { highsSolver } from '@cobbet/core/landing/highsSolver';
+import { type LandPartsRequest, landParts } from '@cobbet/core/landing/landParts';
+import type { LinearSolver } from '@cobbet/core/landing/linearProgram';
+import { expose } from 'comlink';
+
+let solver: Promise<LinearSolver> | null = null;
+
+const api = {
+  /** Lands a dip; loads the solver the first time. */
+  async land(request: LandPartsRequest) {
+    solver ??= highsSolver();
+    return landParts(request, await solver);
+  },
+};
+
+export type LandingWorker = typeof api;
+
+expose(api);
