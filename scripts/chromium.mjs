@@ -31,7 +31,9 @@ export function ensureChromium() {
   const found = chromiumPath();
   if (found) return found;
   if (process.env.CHROMIUM_PATH) {
-    process.stderr.write(`CHROMIUM_PATH names ${process.env.CHROMIUM_PATH}, and nothing is there.\n`);
+    process.stderr.write(
+      `CHROMIUM_PATH names ${process.env.CHROMIUM_PATH}, and nothing is there.\n`,
+    );
     return null;
   }
   const root = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');

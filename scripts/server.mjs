@@ -11,7 +11,10 @@ const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
 const youngest = (path) => {
   const stat = statSync(path);
   if (!stat.isDirectory()) return stat.mtimeMs;
-  return readdirSync(path).reduce((latest, name) => Math.max(latest, youngest(`${path}/${name}`)), 0);
+  return readdirSync(path).reduce(
+    (latest, name) => Math.max(latest, youngest(`${path}/${name}`)),
+    0,
+  );
 };
 
 /** Whether the production build is there and younger than everything it is made of. */
@@ -80,11 +83,12 @@ export async function startServer(port, { quiet = false } = {}) {
     env: { ...env, NODE_ENV: 'production' },
   });
   const address = `http://localhost:${port}`;
-  const stop = () => new Promise((resolve) => {
-    if (child.exitCode !== null) return resolve();
-    child.once('exit', () => resolve());
-    child.kill('SIGTERM');
-  });
+  const stop = () =>
+    new Promise((resolve) => {
+      if (child.exitCode !== null) return resolve();
+      child.once('exit', () => resolve());
+      child.kill('SIGTERM');
+    });
   try {
     await answers(address, child);
   } catch (error) {

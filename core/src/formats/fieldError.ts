@@ -1,4 +1,5 @@
 import type Joi from 'joi';
+import { parse, type ParseError, printParseErrorCode } from 'jsonc-parser';
 
 /** What is wrong with a file or a request, and where: `parts[1].amount`. */
 export interface FieldError {
@@ -53,13 +54,17 @@ export function checked<T>(schema: Joi.Schema<T>, value: unknown): T {
  * @throws BadInput with the line of the fault, its field empty: the whole text is at fault
  */
 export function parseJson(text: string): unknown {
+  const plain = text.replace(/^\uFEFF/, '');
   try {
-    return JSON.parse(text.replace(/^\uFEFF/, '')) as unknown;
-  } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    const position = /position (\d+)/.exec(reason)?.[1];
-    const line =
-      position === undefined ? '' : ` (line ${text.slice(0, Number(position)).split('\n').length})`;
-    throw new BadInput('', `This is not JSON${line}: ${reason}`);
+    return JSON.parse(plain) as unknown;
+  } catch {
+    // engines word and place the fault differently, so the place is found apart
+    const faults: ParseError[] = [];
+    parse(plain, faults, { disallowComments: true, allowTrailingComma: false });
+    const [fault] = faults;
+    const line = plain.slice(0, fault?.offset ?? 0).split('\n').length;
+    const what = fault ? printParseErrorCode(fault.error) : 'InvalidSymbol';
+    const words = what.replace(/([A-Z])/g, ' $1').toLowerCase().trim();
+    throw new BadInput('', `This is not JSON: ${words} on line ${line}.`);
   }
 }

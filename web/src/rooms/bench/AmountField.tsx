@@ -57,13 +57,13 @@ export function AmountField({
       }}
       sx={{
         width: '100%',
-        fontSize: 15.5,
+        fontSize: 15,
         fontWeight: 700,
         bgcolor: colour.board,
         borderRadius: 1,
         border: '1px solid transparent',
         borderBottom: `2px solid ${error ? colour.caution : colour.line}`,
-        px: 1,
+        px: 0.75,
         height: 32,
         '&:hover': { borderBottomColor: colour.muted },
         '&.Mui-focused': { borderColor: colour.accent, bgcolor: colour.paper },

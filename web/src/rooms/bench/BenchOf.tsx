@@ -38,7 +38,7 @@ import { Yield } from './Yield';
 const AddRow = dynamic(() => import('./AddRow').then((module) => module.AddRow), { ssr: false });
 
 /** Width of the rows' side; the axis takes the rest. */
-const rowsWidth = 'clamp(440px, 50%, 560px)';
+const rowsWidth = 'clamp(450px, 53%, 580px)';
 
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 export function BenchOf({ dip }: { dip: Dip }) {
@@ -112,10 +112,13 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const { body } = analysis;
   const beads = beadsOf(analysis.path, shown, 0.65);
   const last = lastRead(trials, dip.id);
+  // a reading warm from the machine is brought to 25 °C, where the first foot stands
+  const cooling = (body.fresh ?? 0) - (body.machine ?? 0);
+  const readFresh = last.machine === null ? null : last.machine + cooling;
   const feet = seasoning
     ? [{ value: analysis.per100g[seasoning], sd: 0, band, read: null }]
     : [
-        { value: body.fresh, sd: body.sd, band: dip.targets.freshBody, read: last.machine },
+        { value: body.fresh, sd: body.sd, band: dip.targets.freshBody, read: readFresh },
         { value: body.chilled, sd: body.sd, band: dip.targets.chilledBody, read: last.chilled },
       ];
   const previewFeet = landed

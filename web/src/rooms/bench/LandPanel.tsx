@@ -6,7 +6,7 @@ import CircularProgress from '@mui/material/CircularProgress';
 import Typography from '@mui/material/Typography';
 import type { LandedPart } from '@cobbet/core/landing/landParts';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
-import { bodyText } from '@/parts/bodyText';
+import { bodyFigure, wordOf } from '@/parts/bodyText';
 import { colour } from '@/theme/colour';
 import type { Bench } from './useBench';
 import type { LandingControl } from './useLanding';
@@ -27,6 +27,10 @@ function changesOf(parts: readonly LandedPart[], bench: Bench) {
     ];
   });
 }
+
+const figure = (body: number | null) => (body === null ? 'crumbs' : bodyFigure(body));
+const worded = (body: number | null) =>
+  body === null ? 'crumbs' : `${bodyFigure(body)}, ${wordOf(body) ?? ''}`;
 
 /** What landing would change, before it is taken; or why it can't be done. */
 export function LandPanel({
@@ -63,8 +67,8 @@ export function LandPanel({
   const changes = changesOf(parts, bench);
   const before = bench.analysis;
   const rows: [string, string, string][] = [
-    ['just blended', bodyText(before.body.fresh), bodyText(analysis.body.fresh)],
-    ['chilled', bodyText(before.body.chilled), bodyText(analysis.body.chilled)],
+    ['fresh', figure(before.body.fresh), worded(analysis.body.fresh)],
+    ['chilled', figure(before.body.chilled), worded(analysis.body.chilled)],
     ['salt', before.per100g.saltG.toFixed(2), `${analysis.per100g.saltG.toFixed(2)} g`],
     ['sour', before.per100g.acidG.toFixed(2), `${analysis.per100g.acidG.toFixed(2)} g`],
     ['makes', before.massG.toFixed(0), `${analysis.massG.toFixed(0)} g`],
@@ -97,12 +101,12 @@ export function LandPanel({
               sx={{ borderTop: `1px solid ${colour.line}`, py: 0.75, lineHeight: 1.3 }}
             >
               <Box sx={{ fontSize: 13.5, color: colour.muted }}>{name}</Box>
-              <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75 }}>
+              <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: 14.5 }}>
                 <Box component="s" sx={{ color: colour.muted }}>
                   {from}
                 </Box>
                 <Box sx={{ fontWeight: 700 }}>→ {to}</Box>
-                <Box sx={{ ml: 'auto', fontSize: 13, color: colour.muted }}>
+                <Box sx={{ ml: 'auto', fontSize: 12.5, color: colour.muted, whiteSpace: 'nowrap' }}>
                   {by < 0 ? '−' : '+'}
                   {printGrams(Math.abs(by))}
                 </Box>

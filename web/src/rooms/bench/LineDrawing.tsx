@@ -265,10 +265,10 @@ export function LineDrawing(props: Props) {
                   d={`M${axis.x(read) - 5} ${y - 5}l10 10M${axis.x(read) + 5} ${y - 5}l-10 10`}
                 />
                 <text
-                  x={axis.x(read)}
-                  y={y - 12}
-                  fontSize={11.5}
-                  textAnchor="middle"
+                  x={axis.x(read) - 11}
+                  y={y + 4}
+                  fontSize={12}
+                  textAnchor="end"
                   stroke={colour.paper}
                   strokeWidth={3}
                   paintOrder="stroke"

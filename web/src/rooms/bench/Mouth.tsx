@@ -79,12 +79,25 @@ function SeasoningBar({
             borderBottom: 0,
           }}
         />
+        {target && (
+          <Box sx={{ position: 'absolute', inset: 0 }}>
+            <BandSlider
+              name={`Target ${label.toLowerCase()}`}
+              band={target}
+              from={0}
+              to={most}
+              step={0.01}
+              onChange={onBand}
+            />
+          </Box>
+        )}
         {preview !== null && (
           <Box
             sx={{
               position: 'absolute',
               left: percent(preview),
               top: 7,
+              pointerEvents: 'none',
               width: 12,
               height: 12,
               ml: '-6px',
@@ -99,6 +112,7 @@ function SeasoningBar({
             position: 'absolute',
             left: percent(value),
             top: 7,
+            pointerEvents: 'none',
             width: 12,
             height: 12,
             ml: '-6px',
@@ -107,28 +121,22 @@ function SeasoningBar({
             border: `2.5px solid ${place === 'right' ? colour.ink : colour.caution}`,
           }}
         />
-        {target && (
-          <Box sx={{ position: 'absolute', inset: 0 }}>
-            <BandSlider
-              name={`Target ${label.toLowerCase()}`}
-              band={target}
-              from={0}
-              to={most}
-              step={0.01}
-              onChange={onBand}
-            />
-          </Box>
-        )}
       </Box>
-      <Button
-        size="small"
-        sx={{ p: 0, minWidth: 0, fontSize: 12.5, fontWeight: 400, lineHeight: 1.3 }}
-        onClick={() => onBand(target ? null : { low: usual.low, high: usual.high })}
-      >
-        {target
-          ? `target ${low.toFixed(2)}–${high.toFixed(2)}, take away`
-          : `usual ${low.toFixed(2)}–${high.toFixed(2)}, make it the target`}
-      </Button>
+      <Box sx={{ display: 'flex', alignItems: 'center', fontSize: 12.5, color: colour.muted }}>
+        {target ? 'target' : 'usual'} {low.toFixed(2)}–{high.toFixed(2)}
+        <Button
+          size="small"
+          aria-label={
+            target
+              ? `Take away the target for ${label.toLowerCase()}`
+              : `Make the usual ${label.toLowerCase()} the target`
+          }
+          sx={{ ml: 'auto', p: 0, minWidth: 0, fontSize: 12.5, lineHeight: 1.3 }}
+          onClick={() => onBand(target ? null : { low: usual.low, high: usual.high })}
+        >
+          {target ? 'no target' : 'aim for it'}
+        </Button>
+      </Box>
     </Box>
   );
 }

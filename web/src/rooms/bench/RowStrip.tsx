@@ -15,6 +15,7 @@ import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import type { KeyboardEvent } from 'react';
+import { capital } from '@/parts/bodyText';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
 import { AmountField } from './AmountField';
@@ -24,7 +25,9 @@ const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 
 /** What an ingredient is called in a row: its first words; the rest is in the details. */
 function shortName(name: string): string {
-  return name.replace(/ \([^)]*\)/g, '');
+  const plain = capital(name.replace(/ \([^)]*\)/g, '').replace(/^Aquafaba: /, ''));
+  const [first = plain, second] = plain.split(', ');
+  return second && first.length + second.length < 20 ? `${first}, ${second}` : first;
 }
 
 /** The amount as the field shows it, and the other way of saying it beside it. */
@@ -89,8 +92,8 @@ export function RowStrip(props: Props) {
       sx={{
         height: rowHeight,
         display: 'grid',
-        gridTemplateColumns: '26px 22px 118px 54px minmax(0, 1fr) 30px 30px',
-        columnGap: '7px',
+        gridTemplateColumns: '24px 20px 122px 48px minmax(0, 1fr) 28px 28px',
+        columnGap: '6px',
         alignItems: 'center',
         borderTop: `1px solid ${colour.line}`,
         listStyle: 'none',
@@ -135,7 +138,7 @@ export function RowStrip(props: Props) {
       />
       <Box
         sx={{
-          fontSize: 13,
+          fontSize: 12.5,
           color: colour.muted,
           textAlign: 'right',
           whiteSpace: 'nowrap',
@@ -150,7 +153,7 @@ export function RowStrip(props: Props) {
           title={ingredient?.name}
           sx={{
             fontWeight: 600,
-            fontSize: 15,
+            fontSize: 14.5,
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             whiteSpace: 'nowrap',

@@ -18,19 +18,32 @@ import { lastTrials } from './lastTrials';
 function Branch({
   branch,
   depth,
+  lastSibling,
   trials,
 }: {
   branch: DipBranch;
   depth: number;
+  lastSibling: boolean;
   trials: ReturnType<typeof lastTrials>;
 }) {
   return (
     <Box component="li" sx={{ listStyle: 'none' }}>
-      <DipLeaf dip={branch.dip} depth={depth} last={trials.get(branch.dip.id)} />
+      <DipLeaf
+        dip={branch.dip}
+        depth={depth}
+        lastSibling={lastSibling}
+        trial={trials.get(branch.dip.id)}
+      />
       {branch.children.length > 0 && (
         <Box component="ul" sx={{ m: 0, p: 0 }}>
-          {branch.children.map((child) => (
-            <Branch key={child.dip.id} branch={child} depth={depth + 1} trials={trials} />
+          {branch.children.map((child, index) => (
+            <Branch
+              key={child.dip.id}
+              branch={child}
+              depth={depth + 1}
+              lastSibling={index === branch.children.length - 1}
+              trials={trials}
+            />
           ))}
         </Box>
       )}
@@ -79,7 +92,7 @@ export function BookRoom() {
             </Typography>
             <Box component="ul" sx={{ m: 0, p: 0 }}>
               {bases.map((branch) => (
-                <Branch key={branch.dip.id} branch={branch} depth={0} trials={last} />
+                <Branch key={branch.dip.id} branch={branch} depth={0} lastSibling trials={last} />
               ))}
             </Box>
           </Box>

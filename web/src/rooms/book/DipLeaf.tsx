@@ -20,35 +20,49 @@ import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { dipSummary } from './dipSummary';
 
-/** The elbow that joins a variant to its parent. */
-function Elbow({ depth }: { depth: number }) {
+/** The branch that joins a variant to its parent, and runs on to the next variant. */
+function Elbow({ depth, last }: { depth: number; last: boolean }) {
   return (
     <Box
       aria-hidden
       sx={{
         width: 18,
-        ml: `${(depth - 1) * 22 + 14}px`,
+        ml: `${(depth - 1) * 30 + 28}px`,
         alignSelf: 'stretch',
         flexShrink: 0,
         position: 'relative',
-        '&::before': {
+        '&::before, &::after': {
           content: '""',
           position: 'absolute',
           left: 0,
-          top: -14,
-          height: 'calc(50% + 14px)',
-          width: 14,
           borderLeft: `2px solid ${colour.line}`,
+        },
+        '&::before': {
+          top: 0,
+          height: '50%',
+          width: 14,
           borderBottom: `2px solid ${colour.line}`,
           borderBottomLeftRadius: 8,
         },
+        '&::after': { top: 0, bottom: last ? '50%' : 0, display: last ? 'none' : 'block' },
       }}
     />
   );
 }
 
 /** One dip of the book: what a spoon shows, how it is seasoned, its last trial, the next thing to do. */
-export function DipLeaf({ dip, depth, last }: { dip: Dip; depth: number; last?: Trial }) {
+export function DipLeaf({
+  dip,
+  depth,
+  lastSibling,
+  trial,
+}: {
+  dip: Dip;
+  depth: number;
+  /** The last variant of its parent. */
+  lastSibling: boolean;
+  trial?: Trial;
+}) {
   const router = useRouter();
   const larder = useLarder();
   const { measures } = useSettings();
@@ -67,10 +81,10 @@ export function DipLeaf({ dip, depth, last }: { dip: Dip; depth: number; last?: 
     if (as === 'variant') router.push(`/bench?dip=${await addVariant(dip, name)}`);
     else await editDip(dip.id, `Rename ${dip.name}`, (one) => ({ ...one, name }));
   };
-  const lastWord = last?.readings.at(-1)?.word;
+  const lastWord = trial?.readings.at(-1)?.word;
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 62 }}>
-      {depth > 0 && <Elbow depth={depth} />}
+      {depth > 0 && <Elbow depth={depth} last={lastSibling} />}
       <Box
         sx={{
           flex: 1,
@@ -114,9 +128,9 @@ export function DipLeaf({ dip, depth, last }: { dip: Dip; depth: number; last?: 
           <Box sx={{ fontSize: 13, color: colour.muted, lineHeight: 1.35 }}>
             {body === undefined || body === null
               ? ''
-              : `body ${body.toFixed(1)} ± ${moment.sd.toFixed(1)} ${moment.when}`}
-            {last &&
-              ` · trial ${last.number}, ${shortDay(last.madeAt)}${lastWord ? `: read ${lastWord}` : ''}`}
+              : `${body.toFixed(1)} ± ${moment.sd.toFixed(1)} ${moment.when}`}
+            {trial &&
+              ` · trial ${trial.number}, ${shortDay(trial.madeAt)}${lastWord ? `, ${lastWord}` : ''}`}
           </Box>
           {dip.nextThing !== '' && (
             <Box sx={{ fontSize: 13.5, lineHeight: 1.35, overflowWrap: 'anywhere' }}>
@@ -128,7 +142,7 @@ export function DipLeaf({ dip, depth, last }: { dip: Dip; depth: number; last?: 
           )}
         </Box>
         {body !== undefined && (
-          <Box sx={{ display: { xs: 'none', sm: 'flex' }, gap: 0.75, flexShrink: 0 }}>
+          <Box sx={{ display: { xs: 'none', sm: 'flex' }, gap: 0.25, flexShrink: 0 }}>
             <SeasoningMark
               name="salt"
               value={per100g.saltG}

@@ -28,7 +28,7 @@ export function dipSummary(dip: Dip, larder: Larder, measures: MeasureSystem): D
     body,
     word: typeof body === 'number' ? bodyWord(body) : null,
     per100g: analysis.per100g,
-    moment: { when: cold ? 'chilled' : 'just blended', sd: analysis.body.sd },
+    moment: { when: cold ? 'chilled' : 'fresh', sd: analysis.body.sd },
   };
   known.set(dip, { larder, measures, summary });
   return summary;

@@ -28,12 +28,12 @@ function Standing({ title, body, empty }: { title: string; body: number | null; 
   const word = body === null ? null : bodyWord(body);
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-      {word ? <SpoonPicture word={word} size={46} /> : <Box sx={{ width: 46 }} />}
+      {word ? <SpoonPicture word={word} size={62} /> : <Box sx={{ width: 62 }} />}
       <Box sx={{ lineHeight: 1.2 }}>
-        <Box sx={{ fontSize: 14, color: colour.muted }}>{title}</Box>
-        <Box sx={{ fontSize: 21, fontWeight: 700 }}>{word ?? empty}</Box>
+        <Box sx={{ fontSize: 16, color: colour.muted }}>{title}</Box>
+        <Box sx={{ fontSize: 28, fontWeight: 700 }}>{word ?? empty}</Box>
         {body !== null && (
-          <Box sx={{ fontSize: 14, color: colour.muted }}>body {bodyFigure(body)}</Box>
+          <Box sx={{ fontSize: 16, color: colour.muted }}>body {bodyFigure(body)}</Box>
         )}
       </Box>
     </Box>
@@ -66,7 +66,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         sx={{
           fontFamily: 'inherit',
           fontWeight: 700,
-          fontSize: { xs: 44, sm: 64 },
+          fontSize: { xs: 44, sm: 80 },
           lineHeight: 1.08,
           overflowWrap: 'anywhere',
         }}
@@ -75,18 +75,18 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
       </Typography>
       <Typography
         variant="h1"
-        sx={{ fontSize: { xs: 27, sm: 36 }, mt: 0.5, overflowWrap: 'anywhere' }}
+        sx={{ fontSize: { xs: 27, sm: 42 }, mt: 0.5, overflowWrap: 'anywhere' }}
       >
         {ingredient?.name ?? entry.planned.ingredientId}
       </Typography>
-      <Typography sx={{ fontSize: { xs: 17, sm: 20 }, color: 'text.secondary', minHeight: 28 }}>
+      <Typography sx={{ fontSize: { xs: 17, sm: 24 }, color: 'text.secondary', minHeight: 28 }}>
         {entry.planned.massG > 0 && printGrams(entry.planned.massG)}
         {entry.prep !== '' && ` · ${entry.prep}`}
       </Typography>
       {placeWords[entry.planned.place] && (
         <Typography sx={{ fontSize: 18 }}>{placeWords[entry.planned.place]}</Typography>
       )}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 3 } }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 4 } }}>
         <Standing
           title="the bowl now"
           body={now.massG > 0 ? now.body.fresh : null}
@@ -120,7 +120,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         <Button
           variant="contained"
           onClick={() => void control.logAsWritten()}
-          sx={{ ...big, minHeight: 76, fontSize: 22, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+          sx={{ ...big, minHeight: 88, fontSize: 25, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
         >
           In, as written
         </Button>

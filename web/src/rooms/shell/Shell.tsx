@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import CircularProgress from '@mui/material/CircularProgress';
 import Typography from '@mui/material/Typography';
 import { settingsOf } from '@cobbet/core/book/book';
 import { type ReactNode, Suspense, useEffect } from 'react';
@@ -20,10 +19,9 @@ function Content({ children }: { children: ReactNode }) {
   const open = useBook((state) => state.open);
   if (status === 'opening') {
     return (
-      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', p: 6 }} role="status">
-        <CircularProgress size={22} />
-        <Typography>Opening the book…</Typography>
-      </Box>
+      <Typography role="status" sx={{ p: 6 }}>
+        Opening the book…
+      </Typography>
     );
   }
   if (status === 'unavailable') {

@@ -34,7 +34,13 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
         const { low, high } = wordRange(word);
         return (
           <g key={word}>
-            <text x={x((low + high) / 2)} y={12} textAnchor="middle" fill={colour.muted}>
+            <text
+              x={x((low + high) / 2)}
+              y={12}
+              fontSize={9.5}
+              textAnchor="middle"
+              fill={colour.muted}
+            >
               {word}
             </text>
             <line

@@ -1,0 +1,131 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { beforeAll, describe, expect, test } from '@jest/globals';
+
+const script = join(__dirname, '../../scripts/cobbet.mjs');
+const folder = mkdtempSync(join(tmpdir(), 'cobbet-'));
+
+interface Ran {
+  code: number | null;
+  out: string;
+  err: string;
+}
+
+/** Runs the command line as a cook would. */
+function cobbet(args: string[], input?: string): Promise<Ran> {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, [script, ...args]);
+    let out = '';
+    let err = '';
+    child.stdout.on('data', (chunk: Buffer) => (out += chunk.toString()));
+    child.stderr.on('data', (chunk: Buffer) => (err += chunk.toString()));
+    child.on('close', (code) => resolve({ code, out, err }));
+    child.stdin.on('error', () => undefined);
+    child.stdin.end(input ?? '');
+  });
+}
+
+function file(name: string, text: string): string {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+}
+
+const dip = {
+  parts: [
+    { ingredient: 'tahini', amount: '1/3 cup' },
+    { ingredient: 'water', amount: '60 g' },
+  ],
+};
+
+beforeAll(async () => {
+  // the first call may bundle
+  await cobbet(['help']);
+}, 60_000);
+
+describe('answers as JSON', () => {
+  test('analyse of a file and of standard input agree', async () => {
+    const fromFile = await cobbet(['analyse', file('dip.json', JSON.stringify(dip))]);
+    const piped = await cobbet(['analyse', '-'], JSON.stringify(dip));
+    expect(fromFile.code).toBe(0);
+    expect(piped.out).toBe(fromFile.out);
+    expect(JSON.parse(fromFile.out)).toMatchObject({
+      allergens: ['sesame'],
+      body: { continuous: 'water' },
+    });
+  });
+
+  test('land, with exit 0 whether it lands or not', async () => {
+    const target = { freshBody: [5.5, 6.5] };
+    const lands = await cobbet(['land', '-'], JSON.stringify({ ...dip, target }));
+    expect([lands.code, JSON.parse(lands.out).feasible]).toEqual([0, true]);
+    const never = await cobbet(
+      ['land', '-'],
+      JSON.stringify({ ...dip, target: { saltG: [50, 60] } }),
+    );
+    expect([never.code, JSON.parse(never.out).feasible]).toEqual([0, false]);
+  }, 20_000);
+
+  test('convert', async () => {
+    const { code, out } = await cobbet(['convert', '1 cup', 'water', '--measures', 'metric']);
+    expect(code).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({ ingredient: 'water', massG: 249.5, volumeMl: 250 });
+  });
+});
+
+describe('bad input is exit 2 with a field and a sentence, never a stack trace', () => {
+  const big = `{"parts":"${'x'.repeat(1_000_001)}"}`;
+  test.each<[string, string[], string | undefined, string, string]>([
+    ['no such command', ['fry'], undefined, 'command', 'fry'],
+    ['no file named', ['analyse'], undefined, 'FILE', 'which file'],
+    ['no such file', ['analyse', join(folder, 'gone.json')], undefined, 'FILE', 'no such file'],
+    ['a folder', ['analyse', folder], undefined, 'FILE', "can't be read"],
+    ['no JSON', ['analyse', '-'], '{', '', 'not JSON'],
+    ['over 1 MB on standard input', ['analyse', '-'], big, '', 'over 1 MB'],
+    [
+      'a bad amount',
+      ['analyse', '-'],
+      '{"parts":[{"ingredient":"water","amount":"2 blorps"}]}',
+      'parts[0].amount',
+      'blorps',
+    ],
+    ['two files', ['analyse', 'a', 'b'], undefined, 'b', 'one file'],
+    ['convert without amount', ['convert'], undefined, 'amount', 'how much'],
+    ['convert without ingredient', ['convert', '1 cup'], undefined, 'ingredient', 'of what'],
+    [
+      'convert with too many words',
+      ['convert', '1', 'cup', 'water'],
+      undefined,
+      'water',
+      'one word too many',
+    ],
+    [
+      'convert in no system',
+      ['convert', '1 cup', 'water', '--measures=uk'],
+      undefined,
+      'measures',
+      'none of',
+    ],
+  ])('%s', async (_, args, input, field, words) => {
+    const { code, out, err } = await cobbet(args, input);
+    expect(code).toBe(2);
+    const { error } = JSON.parse(out) as { error: { field: string; message: string } };
+    expect(error.field).toBe(field);
+    expect(error.message).toContain(words);
+    expect(`${out}${err}`).not.toMatch(/\n\s+at /);
+  });
+
+  test('over 1 MB in a file', async () => {
+    const { code, out } = await cobbet(['land', file('big.json', big)]);
+    expect(code).toBe(2);
+    expect(JSON.parse(out).error.message).toContain('over 1 MB');
+  });
+
+  test('nothing asked shows how to ask', async () => {
+    const { code, err } = await cobbet([]);
+    expect(code).toBe(2);
+    expect(err).toContain('cobbet -- analyse');
+  });
+});

@@ -1,0 +1,170 @@
+import { describe, expect, test } from '@jest/globals';
+import { bookOf, dip, trial } from '../../test/bookOf';
+import { shippedLarder } from '../larder/larder';
+import { settingsOf } from './book';
+import { type Command, put, remove, replacing, undoing, withChanges } from './change';
+import { emptyDip, variantOf } from './dip';
+import { analyseDip, analyseTrialRows, readRow, trialRowOf } from './dipParts';
+import { migrateDip, migrations } from './migrations';
+import { finishRun, loggedRows, startRun } from './run';
+import { nextTrialNumber, type TrialRow } from './trial';
+
+describe('changes', () => {
+  const before = bookOf([dip('a'), dip('b')], [trial('t', 'a')]);
+
+  test('put and take away leave the old book as it was', () => {
+    const after = withChanges(before, [put('dips', dip('c')), remove('dips', 'a')]);
+    expect([...after.dips.keys()]).toEqual(['b', 'c']);
+    expect([...before.dips.keys()]).toEqual(['a', 'b']);
+    expect(after.trials).toBe(before.trials);
+  });
+
+  test('undoing puts back what stood there, in reverse', () => {
+    const renamed = { ...dip('a'), name: 'Renamed' };
+    const command: Command = {
+      label: 'test',
+      at: '2026-05-04T10:00:00.000Z',
+      changes: [
+        { table: 'dips', id: 'a', before: dip('a'), after: renamed },
+        { table: 'dips', id: 'new', before: null, after: dip('new') },
+      ],
+    };
+    const done = withChanges(before, [put('dips', renamed), put('dips', dip('new'))]);
+    const undone = withChanges(done, undoing(command));
+    expect(undone.dips.get('a')?.name).toBe('Dip a');
+    expect(undone.dips.has('new')).toBe(false);
+  });
+
+  test('replacing turns one book into the other', () => {
+    const other = bookOf([dip('b'), dip('z')]);
+    const turned = withChanges(before, replacing(before, other));
+    expect([...turned.dips.keys()].sort()).toEqual(['b', 'z']);
+    expect(turned.trials.size).toBe(0);
+    expect(replacing(other, other)).toEqual([]);
+  });
+
+  test('settings have defaults until they are stored', () => {
+    expect(settingsOf({ ...before, settings: new Map() })).toMatchObject({
+      measures: 'us',
+      began: null,
+    });
+  });
+});
+
+describe('dips', () => {
+  test('a variant has everything of its parent but its own name and rows of its own', () => {
+    const parent = { ...dip('a'), nextThing: 'less salt' };
+    const variant = variantOf(parent, 'v', 'A variant', '2026-05-05T10:00:00.000Z');
+    expect(variant).toMatchObject({ id: 'v', parentId: 'a', name: 'A variant', nextThing: '' });
+    expect(variant.rows).toEqual(parent.rows);
+    expect(variant.rows[0]).not.toBe(parent.rows[0]);
+  });
+
+  test('reads its rows to grams and is analysed', () => {
+    const { rows, analysis } = analyseDip(dip('a'), shippedLarder, 'us');
+    expect(rows.map(({ massG }) => Math.round(massG))).toEqual([312, 59]);
+    expect(analysis.path.length).toBe(2);
+    expect(analysis.body.fresh).toBeGreaterThan(5);
+  });
+
+  test('a row that can’t be read says why and counts as nothing, in its place', () => {
+    const bad = dip('a');
+    bad.rows.push({
+      id: 'x',
+      ingredientId: 'water',
+      amount: '3 cloves',
+      place: 'bowl',
+      prep: '',
+      hold: false,
+    });
+    bad.rows.push({
+      id: 'y',
+      ingredientId: 'gone',
+      amount: '3 g',
+      place: 'bowl',
+      prep: '',
+      hold: false,
+    });
+    const { rows, analysis } = analyseDip(bad, shippedLarder, 'us');
+    expect(rows[2]?.error).toContain('cloves');
+    expect(rows[3]?.error).toContain('not in the larder');
+    expect(analysis.path.length).toBe(4);
+    expect(analysis.massG).toBeCloseTo((rows[0]?.massG ?? 0) + (rows[1]?.massG ?? 0), 6);
+  });
+});
+
+describe('a run', () => {
+  const of = dip('a');
+  const planned = of.rows.flatMap((row): TrialRow[] => {
+    const read = trialRowOf(readRow(row, shippedLarder, 'us'));
+    return read ? [read] : [];
+  });
+  const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
+
+  test('starts with every addition planned and none in', () => {
+    expect(run.entries.map(({ planned: row }) => row.planned)).toEqual(['2 cups', '1/4 cup']);
+    expect(loggedRows(run)).toEqual([]);
+  });
+
+  test('keeps what really went in', () => {
+    const [first, second] = run.entries;
+    if (!first || !second) throw new Error('two entries');
+    const logged = {
+      ...run,
+      entries: [
+        {
+          ...first,
+          done: { amount: '1 1/2 cups', massG: 234, cv: 0.1, at: '2026-05-06T09:01:00.000Z' },
+        },
+        { ...second, skipped: true },
+      ],
+      tastes: { salt: 'short' as const },
+      yieldG: 220,
+    };
+    const made = finishRun(logged, 't', 4);
+    expect(made).toMatchObject({
+      id: 't',
+      dipId: 'a',
+      number: 4,
+      yieldG: 220,
+      tastes: { salt: 'short' },
+    });
+    expect(made.rows).toEqual([{ ...planned[0], amount: '1 1/2 cups', massG: 234, cv: 0.1 }]);
+    const analysis = analyseTrialRows(made.rows, made.method, 5, shippedLarder);
+    expect(analysis.massG).toBe(234);
+  });
+
+  test('an ingredient no longer known is left out of what is reckoned', () => {
+    const rows = [...planned, { ...(planned[0] as TrialRow), ingredientId: 'gone' }];
+    expect(analyseTrialRows(rows, run.method, 5, shippedLarder).path.length).toBe(2);
+  });
+
+  test('trials count up within their dip', () => {
+    const trials = [trial('1', 'a', { number: 3 }), trial('2', 'b', { number: 9 })];
+    expect(nextTrialNumber(trials, 'a')).toBe(4);
+    expect(nextTrialNumber(trials, 'c')).toBe(1);
+  });
+});
+
+describe('migrations', () => {
+  const old = { id: 'a', name: 'Old', targetBody: [7, 7.8] };
+
+  test('version 1’s one wanted body becomes a cold target', () => {
+    expect(migrateDip(old, 1)).toEqual({
+      id: 'a',
+      name: 'Old',
+      targets: { chilledBody: { low: 7, high: 7.8 } },
+    });
+    expect(migrateDip({ id: 'b', targetBody: null }, 1)).toEqual({ id: 'b', targets: {} });
+  });
+
+  test('down undoes up', () => {
+    for (const step of migrations) expect(step.down(step.up(old))).toEqual(old);
+  });
+
+  test('the present version passes untouched, unknown ones are refused', () => {
+    const now = emptyDip('a', 'Now', '2026-05-04T10:00:00.000Z');
+    expect(migrateDip({ ...now }, 2)).toEqual(now);
+    expect(() => migrateDip(old, 0)).toThrow(RangeError);
+  });
+});

@@ -1,0 +1,99 @@
+import { describe, expect, test } from '@jest/globals';
+import { bookOf, dip, trial } from '../../test/bookOf';
+import { BadInput } from '../formats/fieldError';
+import { readBookFile } from './readBookFile';
+import { toBookFile } from './toBookFile';
+
+const at = '2026-06-07T10:30:00.000Z';
+const book = bookOf([dip('a'), dip('b', { parentId: 'a' })], [trial('t', 'a')]);
+const file = toBookFile(book, at);
+
+type Loose = Record<string, unknown>;
+
+/** The file with something done to a copy of it. */
+function changed(edit: (copy: Loose & { dips: Loose[]; trials: Loose[] }) => void): string {
+  const copy = structuredClone(file) as unknown as Loose & { dips: Loose[]; trials: Loose[] };
+  edit(copy);
+  return JSON.stringify(copy);
+}
+
+function refusal(text: string) {
+  try {
+    readBookFile(text);
+  } catch (error) {
+    if (error instanceof BadInput) return error.toJSON();
+    throw error;
+  }
+  throw new Error('it was taken');
+}
+
+test('a book goes out and comes in as itself', () => {
+  expect(readBookFile(JSON.stringify(file))).toEqual(book);
+});
+
+test('a byte order mark is no fault', () => {
+  expect(readBookFile(`\uFEFF${JSON.stringify(file)}`)).toEqual(book);
+});
+
+test('an older file is brought along', () => {
+  const text = changed((copy) => {
+    copy['version'] = 1;
+    for (const one of copy.dips) {
+      delete one['targets'];
+      one['targetBody'] = [6, 7];
+    }
+  });
+  const read = readBookFile(text);
+  expect(read.dips.get('a')?.targets).toEqual({ chilledBody: { low: 6, high: 7 } });
+});
+
+describe('a bad file names the place', () => {
+  test.each<[string, string, string, string]>([
+    ['no JSON', '{"format":\n oops', '', 'line 2'],
+    ['a list', '[]', '', 'not a book file'],
+    ['another file', '{"format":"other"}', 'format', 'not a book file'],
+    ['no version', '{"format":"cobbet-book"}', 'version', 'which version'],
+    ['a newer version', changed((copy) => (copy['version'] = 99)), 'version', 'reads up to 2'],
+    ['an unknown key', changed((copy) => (copy['extra'] = 1)), 'extra', 'not allowed'],
+    [
+      'a wrong amount',
+      changed((copy) => (((copy.dips[1]?.['rows'] as Loose[])[0] as Loose)['amount'] = 5)),
+      'dips[1].rows[0].amount',
+      'string',
+    ],
+    [
+      'the same dip twice',
+      changed((copy) => copy.dips.push(copy.dips[0] as Loose)),
+      'dips[2].id',
+      'twice',
+    ],
+    [
+      'no such parent',
+      changed((copy) => ((copy.dips[1] as Loose)['parentId'] = 'gone')),
+      'dips[1].parentId',
+      'gone',
+    ],
+    [
+      'a dip that descends from itself',
+      changed((copy) => ((copy.dips[0] as Loose)['parentId'] = 'b')),
+      'dips[0].parentId',
+      'descends from itself',
+    ],
+    [
+      'a trial of no dip',
+      changed((copy) => ((copy.trials[0] as Loose)['dipId'] = 'gone')),
+      'trials[0].dipId',
+      'gone',
+    ],
+    [
+      'a dip that is no object',
+      changed((copy) => (copy.dips[0] = 7 as unknown as Loose)),
+      'dips[0]',
+      'must be',
+    ],
+  ])('%s', (_, text, field, words) => {
+    const told = refusal(text);
+    expect(told.field).toBe(field);
+    expect(told.message).toContain(words);
+  });
+});

@@ -1,0 +1,15 @@
+import { addTo, type BowlSums, emptyBowl } from '../src/bowl/bowlSums';
+import { type Part, partSumsPerGram } from '../src/bowl/part';
+import { ingredient } from './larderIngredient';
+
+/** A part of so many grams, weighed. */
+export function part(id: string, massG: number, place: Part['place'] = 'bowl'): Part {
+  return { ingredient: ingredient(id), massG, cv: 0.01, place };
+}
+
+/** The sums of a bowl given as ingredient and grams. */
+export function bowlOf(...parts: [id: string, massG: number][]): BowlSums {
+  const sums = emptyBowl();
+  for (const [id, massG] of parts) addTo(sums, partSumsPerGram(part(id, massG)), massG);
+  return sums;
+}
