@@ -15,13 +15,15 @@ const shared = {
   moduleNameMapper: {
     '^@cobbet/core/(.*\\.json)$': '<rootDir>/core/src/$1',
     '^@cobbet/core/(.*)$': '<rootDir>/core/src/$1',
+    // D3 publishes .mjs, which Jest never transforms; its UMD builds hold the same code
+    '^(d3-[a-z-]+|internmap)$': '<rootDir>/node_modules/$1/dist/$1.js',
     '^@/(.*)$': '<rootDir>/web/src/$1',
   },
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|comlink|ml-[a-z-]+|is-any-array|idb|zustand)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(comlink|ml-[a-z-]+|is-any-array|idb|zustand)/)'],
 };
 
 /** Core, samples, scripts and command line run in Node.js; the web application in jsdom. */
-export default {
+const config = {
   projects: [
     {
       ...shared,
@@ -38,3 +40,5 @@ export default {
     },
   ],
 };
+
+export default config;

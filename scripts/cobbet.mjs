@@ -11,8 +11,13 @@ const youngest = (folder) =>
     return Math.max(latest, entry.isDirectory() ? youngest(path) : statSync(path).mtimeMs);
   }, 0);
 
+const sources = [
+  youngest(`${root}core/src`),
+  youngest(`${root}cli/src`),
+  ...['scripts/cobbet.mjs', 'package-lock.json'].map((path) => statSync(`${root}${path}`).mtimeMs),
+];
 const made = statSync(bundle, { throwIfNoEntry: false })?.mtimeMs ?? 0;
-if (made < Math.max(youngest(`${root}core/src`), youngest(`${root}cli/src`))) {
+if (made < Math.max(...sources)) {
   ensureInstalled();
   mkdirSync(`${root}.cache`, { recursive: true });
   const { build } = await import('esbuild');
@@ -23,6 +28,7 @@ if (made < Math.max(youngest(`${root}core/src`), youngest(`${root}cli/src`))) {
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    mainFields: ['module', 'main'],
     // the solver finds its WASM beside itself, so it stays where it is installed
     external: ['highs'],
     banner: {

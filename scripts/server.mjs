@@ -1,11 +1,9 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { createRequire } from 'node:module';
 import { root } from './installed.mjs';
 
-const require = createRequire(import.meta.url);
-const next = () => require.resolve('next/dist/bin/next', { paths: [`${root}web`] });
+const next = () => `${root}node_modules/next/dist/bin/next`;
 const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
 
 const youngest = (path) => {

@@ -64,7 +64,10 @@ export function parseJson(text: string): unknown {
     const [fault] = faults;
     const line = plain.slice(0, fault?.offset ?? 0).split('\n').length;
     const what = fault ? printParseErrorCode(fault.error) : 'InvalidSymbol';
-    const words = what.replace(/([A-Z])/g, ' $1').toLowerCase().trim();
+    const words = what
+      .replace(/([A-Z])/g, ' $1')
+      .toLowerCase()
+      .trim();
     throw new BadInput('', `This is not JSON: ${words} on line ${line}.`);
   }
 }

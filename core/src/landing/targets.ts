@@ -1,7 +1,8 @@
 import { bodyAt, chilled, fresh } from '../body/bodyAt';
 import { bodyState } from '../body/bodyModel';
+import type { Method } from '../body/conditions';
+import type { BodyParameters } from '../body/parameters';
 import { type BowlSums, sumIndex, volumeMl } from '../bowl/bowlSums';
-import type { Landing } from './landing';
 
 /** What a dip can be asked to land on: body warm and cold, seasoning per 100 g, yield. */
 export const targetNames = [
@@ -48,6 +49,12 @@ export const missUnit: Record<TargetName, number> = {
 export const isRelative = (name: TargetName) => name === 'massG' || name === 'volumeMl';
 export const isBody = (name: TargetName) => name === 'freshBody' || name === 'chilledBody';
 
+/** How the mix is blended and what the model reckons with. */
+interface Mixing {
+  method: Method;
+  parameters?: BodyParameters;
+}
+
 /** The bowl without and with what is folded in. */
 export interface LandingSums {
   blended: BowlSums;
@@ -66,8 +73,8 @@ export function per100Sum(name: 'saltG' | 'acidG' | 'garlicG'): number {
  *
  * @returns NaN for body of an empty bowl
  */
-export function targetValue(name: TargetName, sums: LandingSums, landing: Landing): number {
-  const { method, parameters } = landing;
+export function targetValue(name: TargetName, sums: LandingSums, mixing: Mixing): number {
+  const { method, parameters } = mixing;
   const mass = sums.all[sumIndex.massG] ?? 0;
   switch (name) {
     case 'freshBody':

@@ -5,8 +5,3 @@ import { parseISO } from 'date-fns/parseISO';
 export function shortDay(iso: string): string {
   return format(parseISO(iso), 'd MMM');
 }
-
-/** Day and time: `12 Jun 2026, 10:30`. */
-export function dayAndTime(iso: string): string {
-  return format(parseISO(iso), 'd MMM yyyy, HH:mm');
-}

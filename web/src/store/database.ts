@@ -1,7 +1,13 @@
 import type { Book, BookTables, TableName } from '@cobbet/core/book/book';
 import type { Command } from '@cobbet/core/book/change';
 import { bookVersion, migrateDip } from '@cobbet/core/book/migrations';
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import {
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPTransaction,
+  openDB,
+  type StoreNames,
+} from 'idb';
 
 /** Where the history stands: commands up to `cursor` are done, those after it undone. */
 export interface Place {
@@ -33,28 +39,40 @@ interface DatabaseEvents {
   onClosed(): void;
 }
 
+type UpgradeTransaction = IDBPTransaction<
+  CobbetSchema,
+  StoreNames<CobbetSchema>[],
+  'versionchange'
+>;
+
+/** Brings records of an older version to the present one, all within the upgrade's own transaction. */
+async function migrateRecords(transaction: UpgradeTransaction, from: number): Promise<void> {
+  const dips = transaction.objectStore('dips');
+  for (const dip of await dips.getAll()) {
+    await dips.put(migrateDip({ ...dip }, from) as unknown as BookTables['dips']);
+  }
+  // steps of undo hold records of the older version; they can't be replayed
+  await transaction.objectStore('history').clear();
+  await transaction.objectStore('place').clear();
+}
+
 /**
  * Opens the book's database at the present version, bringing older records along.
  *
  * @param name one database a book; tests use their own
- * @throws DOMException when the browser keeps no data here
+ * @throws DOMException when the browser keeps no data here, or when older records can't be brought along
  */
 export async function openDatabase(name: string, events: DatabaseEvents): Promise<Database> {
   const database = await openDB<CobbetSchema>(name, bookVersion, {
-    async upgrade(db, from, _to, transaction) {
-      if (from === 0) {
-        for (const store of recordStores) db.createObjectStore(store, { keyPath: 'id' });
-        db.createObjectStore('history');
-        db.createObjectStore('place', { keyPath: 'id' });
+    upgrade(db, from, _to, transaction) {
+      if (from > 0) {
+        // half a migration is worse than none
+        migrateRecords(transaction, from).catch(() => transaction.abort());
         return;
       }
-      const dips = transaction.objectStore('dips');
-      for (const dip of await dips.getAll()) {
-        await dips.put(migrateDip({ ...dip }, from) as unknown as BookTables['dips']);
-      }
-      // steps of undo hold records of the older version; they can't be replayed
-      await transaction.objectStore('history').clear();
-      await transaction.objectStore('place').clear();
+      for (const store of recordStores) db.createObjectStore(store, { keyPath: 'id' });
+      db.createObjectStore('history');
+      db.createObjectStore('place', { keyPath: 'id' });
     },
     blocked: () => events.onBlocked(),
     blocking: () => {

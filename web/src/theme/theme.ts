@@ -18,7 +18,7 @@ const palette = (mode: 'light' | 'dark') => {
   const of = tokens[mode];
   return {
     mode,
-    primary: { main: of.accent, contrastText: of.onAccent },
+    primary: { main: of.accent, dark: of.accentPressed, contrastText: of.onAccent },
     error: { main: of.caution },
     background: { default: of.paper, paper: of.paper },
     text: { primary: of.ink, secondary: of.muted },
@@ -45,6 +45,17 @@ export const theme = createTheme({
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: { defaultProps: { disableElevation: true } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          color: 'var(--mui-palette-text-secondary)',
+          '&.Mui-selected, &.Mui-selected:hover': {
+            color: 'var(--mui-palette-text-primary)',
+            backgroundColor: 'var(--mui-palette-cobbet-accentWash)',
+          },
+        },
+      },
+    },
     MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },
     MuiCssBaseline: {
       styleOverrides: {

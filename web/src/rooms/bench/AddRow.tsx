@@ -5,35 +5,13 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import InputAdornment from '@mui/material/InputAdornment';
 import TextField from '@mui/material/TextField';
-import { searchLarder } from '@cobbet/core/larder/find';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { useMemo, useState } from 'react';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
-
-interface Found {
-  ingredient: Ingredient;
-  amount: string;
-}
-
-/** What was typed may start with an amount: `2 tbsp lemon` finds lemon juice with its two spoons. */
-function findTyped(text: string, larder: Larder, measures: MeasureSystem): Found[] {
-  const words = text.trim().split(/\s+/);
-  for (let count = Math.min(words.length - 1, 6); count > 0; count -= 1) {
-    const amount = words.slice(0, count).join(' ');
-    if (!/^[\d½⅓⅔¼¾⅛]|^(a|an|half|one|two|three|juice|zest|pinch|splash|handful)\b/i.test(amount)) {
-      break;
-    }
-    const found = searchLarder(larder, words.slice(count).join(' ').replace(/^of /, ''), 7).filter(
-      (ingredient) => readGrams(amount, ingredient, measures).ok,
-    );
-    if (found.length > 0) return found.map((ingredient) => ({ ingredient, amount }));
-  }
-  return searchLarder(larder, text, 8).map((ingredient) => ({ ingredient, amount: '' }));
-}
+import { findTyped, type Found } from './findTyped';
 
 /** Adds a row by typing: a name from the larder, with its amount before it if the cook likes. */
 export function AddRow({
@@ -46,6 +24,7 @@ export function AddRow({
   onAdd: (ingredient: Ingredient, amount: string) => void;
 }) {
   const [text, setText] = useState('');
+  const [open, setOpen] = useState(false);
   const options = useMemo(() => findTyped(text, larder, measures), [text, larder, measures]);
   return (
     <Box data-add-row sx={{ maxWidth: 440 }}>
@@ -54,7 +33,11 @@ export function AddRow({
         filterOptions={(all) => all}
         value={null}
         inputValue={text}
-        onInputChange={(_, next, reason) => reason !== 'reset' && setText(next)}
+        onInputChange={(_, next, reason) => {
+          if (reason === 'reset' || reason === 'selectOption') return;
+          setText(next);
+          setOpen(true);
+        }}
         onChange={(_, found) => {
           if (!found) return;
           onAdd(found.ingredient, found.amount);
@@ -63,7 +46,9 @@ export function AddRow({
         autoHighlight
         blurOnSelect={false}
         clearOnBlur={false}
-        open={text.trim() !== '' ? undefined : false}
+        open={open && text.trim() !== ''}
+        onOpen={() => setOpen(true)}
+        onClose={() => setOpen(false)}
         forcePopupIcon={false}
         getOptionKey={({ ingredient }) => ingredient.id}
         getOptionLabel={({ ingredient }) => ingredient.name}

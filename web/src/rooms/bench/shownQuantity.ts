@@ -1,6 +1,6 @@
 import type { Analysis, PathStep } from '@cobbet/core/analysis/analyse';
-import { bodyWords, wordMiddle, wordRange } from '@cobbet/core/body/words';
-import type { Band, TargetName } from '@cobbet/core/landing/targets';
+import { bodyWords, wordRange } from '@cobbet/core/body/words';
+import type { Band } from '@cobbet/core/landing/targets';
 import { scaleLinear } from 'd3-scale';
 
 /** What the line can show. */
@@ -92,9 +92,3 @@ export function lineAxis(
 
 /** Boundaries between the body words, for quiet rules down the line. */
 export const wordBoundaries = bodyWords.slice(1).map((word) => wordRange(word).low);
-
-/** Where an eye reading is drawn, body. */
-export const readingBody = wordMiddle;
-
-/** The names of the two body targets. */
-export const bodyTargets = ['freshBody', 'chilledBody'] as const satisfies readonly TargetName[];

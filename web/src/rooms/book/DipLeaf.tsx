@@ -91,7 +91,8 @@ export function DipLeaf({
           minWidth: 0,
           display: 'flex',
           alignItems: 'center',
-          gap: 1.25,
+          flexWrap: { xs: 'wrap', sm: 'nowrap' },
+          columnGap: 1.25,
           borderTop: `1px solid ${colour.line}`,
           alignSelf: 'stretch',
         }}
@@ -142,7 +143,17 @@ export function DipLeaf({
           )}
         </Box>
         {body !== undefined && (
-          <Box sx={{ display: { xs: 'none', sm: 'flex' }, gap: 0.25, flexShrink: 0 }}>
+          <Box
+            sx={{
+              display: 'flex',
+              gap: 0.25,
+              flexShrink: 0,
+              order: { xs: 3, sm: 'initial' },
+              flexBasis: { xs: '100%', sm: 'auto' },
+              pl: { xs: '64px', sm: 0 },
+              pb: { xs: 0.75, sm: 0 },
+            }}
+          >
             <SeasoningMark
               name="salt"
               value={per100g.saltG}

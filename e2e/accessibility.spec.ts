@@ -1,0 +1,85 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { openBench, openSampleBook } from './cook';
+
+/** Everything axe knows of WCAG 2.2 A and AA, on the page as it stands. */
+async function expectClean(page: Page, where: string) {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const found = violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes
+        .map((n) => n.target.join(' '))
+        .slice(0, 3)
+        .join(' | ')}`,
+  );
+  expect([where, found]).toEqual([where, []]);
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every room is clean in the ${scheme} theme`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    await page.goto('/');
+    await expect(page.getByRole('button', { name: 'Open the sample book' })).toBeVisible();
+    await expectClean(page, 'first visit');
+    await page.getByRole('button', { name: 'Open the sample book' }).click();
+    await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
+    await expectClean(page, 'book');
+    await page.goto('/bench?dip=butter-bean-sage');
+    await expect(page.getByRole('region', { name: 'In the mouth' })).toBeVisible();
+    await expectClean(page, 'bench');
+    await page.getByRole('button', { name: 'Land it' }).click();
+    await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
+    await expectClean(page, 'landing');
+    await page.goto('/trials?dip=weir-house-hummus');
+    await expect(page.getByRole('heading', { name: /Trial 6/ })).toBeVisible();
+    await expectClean(page, 'trials');
+    await page.goto('/make?dip=edamame-mint');
+    await page.getByRole('button', { name: 'Start making' }).click();
+    await expect(page.getByText('step 1 of 8')).toBeVisible();
+    await expectClean(page, 'make');
+    for (let i = 0; i < 8; i += 1) {
+      await page.getByRole('button', { name: /Step on|To the check/ }).click();
+    }
+    await expect(page.getByText('the check')).toBeVisible();
+    await expectClean(page, 'check');
+  });
+}
+
+test('the phone’s book and make are clean', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openSampleBook(page);
+  await expectClean(page, 'book');
+  await page.goto('/make?dip=edamame-mint');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  await expect(page.getByText('step 1 of 8')).toBeVisible();
+  await expectClean(page, 'make');
+});
+
+test('details and the sheet of keys are clean, and close with Escape', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Details of Garlic, raw' }).click();
+  await expect(page.getByRole('dialog', { name: /Details of Garlic/ })).toBeVisible();
+  await expectClean(page, 'details');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expectClean(page, 'keys');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('the rooms are reached by key, and the theme is remembered', async ({ page }) => {
+  await openBench(page);
+  await page.keyboard.press('Alt+4');
+  await expect(page).toHaveURL(/trials\?dip=weir-house-hummus/);
+  await page.keyboard.press('Alt+3');
+  await expect(page).toHaveURL(/make\?dip=weir-house-hummus/);
+  await page.keyboard.press('Alt+1');
+  await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
+  await page.getByRole('button', { name: 'Dark theme' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});

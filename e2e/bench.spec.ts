@@ -1,0 +1,168 @@
+import { expect, test } from '@playwright/test';
+import { amount, openBench, saved } from './cook';
+
+test('reads down: where the bowl stands after each addition', async ({ page }) => {
+  await openBench(page);
+  const rows = page.getByRole('listitem');
+  await expect(rows).toHaveCount(10);
+  await expect(rows.nth(0)).toContainText('After this: slumps');
+  await expect(rows.nth(1)).toContainText('After this: packs');
+  await expect(rows.nth(2)).toContainText('After this: slumps');
+  await expect(rows.nth(5)).toContainText('After this: spreads');
+  await expect(page.getByText('Scoops, just blended')).toBeVisible();
+  await expect(page.getByText(/inside your 7.0–7.9/)).toBeVisible();
+});
+
+test('an amount typed as cooks write is reckoned at once and kept after a reload', async ({
+  page,
+}) => {
+  await openBench(page);
+  const makes = page.getByRole('region', { name: 'What it makes' });
+  await expect(makes).toContainText('575 g');
+  await amount(page, 'Water').fill('1½ cups');
+  await expect(makes).toContainText('870 g');
+  await expect(
+    page.getByText('Pours, just blended').or(page.getByText('Ribbons, just blended')),
+  ).toBeVisible();
+  await amount(page, 'Water').press('Enter');
+  await expect(amount(page, 'Garlic, raw')).toBeFocused();
+  await saved(page);
+  await page.reload();
+  await expect(amount(page, 'Water')).toHaveValue('1½ cups');
+  await page.keyboard.press('Control+z');
+  await expect(amount(page, 'Water')).toHaveValue('1/4 cup');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(amount(page, 'Water')).toHaveValue('1½ cups');
+});
+
+test('an amount nobody can read says why beside it and loses nothing', async ({ page }) => {
+  await openBench(page);
+  const oil = amount(page, 'Extra virgin olive oil');
+  await oil.fill('3 cloves');
+  await expect(page.getByRole('alert').filter({ hasText: 'cloves' })).toContainText(
+    "can't be measured in cloves",
+  );
+  await expect(oil).toHaveAttribute('aria-invalid', 'true');
+  await oil.press('Enter');
+  await saved(page);
+  await page.reload();
+  await expect(oil).toHaveValue('3 cloves');
+  await page.getByRole('button', { name: 'Land it' }).click();
+  await expect(page.getByText('Mend the amounts that can’t be read first.')).toBeVisible();
+});
+
+test('Escape leaves the amount as it was', async ({ page }) => {
+  await openBench(page);
+  await amount(page, 'Water').fill('9 cups');
+  await amount(page, 'Water').press('Escape');
+  await expect(amount(page, 'Water')).toHaveValue('1/4 cup');
+});
+
+test('one switch shows all in grams, one all in spoons', async ({ page }) => {
+  await openBench(page, 'butter-bean-sage');
+  const beans = amount(page, 'Butter beans, canned');
+  await page.getByRole('button', { name: 'grams' }).click();
+  await expect(beans).toHaveValue('490 g');
+  await expect(amount(page, 'Fine sea salt')).toHaveValue('2.8 g');
+  await page.getByRole('button', { name: 'as typed' }).click();
+  await expect(beans).toHaveValue('2 x 400 g cans');
+  await amount(page, 'Lemon juice').fill('31 g');
+  await amount(page, 'Lemon juice').press('Enter');
+  await page.getByRole('button', { name: 'spoons' }).click();
+  await expect(amount(page, 'Lemon juice')).toHaveValue('2 tbsp');
+});
+
+test('rows are added by typing, moved by key, held and taken out', async ({ page }) => {
+  await openBench(page);
+  const add = page.getByRole('combobox', { name: 'Add something' });
+  await expect(add).toBeVisible();
+  await page.keyboard.press('a');
+  await expect(add).toBeFocused();
+  await add.fill('1/4 tsp smoked paprika');
+  await page.keyboard.press('Enter');
+  const rows = page.getByRole('listitem');
+  await expect(rows).toHaveCount(11);
+  await expect(amount(page, 'Smoked paprika, sweet')).toHaveValue('1/4 tsp');
+  await amount(page, 'Smoked paprika, sweet').press('Alt+ArrowUp');
+  await expect(rows.nth(9)).toContainText('Smoked paprika');
+  await amount(page, 'Smoked paprika, sweet').press('Alt+h');
+  const hold = page.getByRole('button', { name: 'Hold Smoked paprika, sweet', exact: true });
+  await expect(hold).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Details of Smoked paprika, sweet' }).click();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(rows).toHaveCount(10);
+});
+
+test('rows are moved by dragging and by the handle’s own keys', async ({ page }) => {
+  await openBench(page);
+  const rows = page.getByRole('listitem');
+  const handle = page.getByRole('button', { name: 'Move Water, step 3' });
+  const from = await handle.boundingBox();
+  if (!from) throw new Error('no handle');
+  await page.mouse.move(from.x + 8, from.y + 15);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 8, from.y - 30, { steps: 6 });
+  await page.mouse.move(from.x + 8, from.y - 95, { steps: 6 });
+  await page.mouse.up();
+  await expect(rows.nth(0)).toContainText('Water');
+  await page.getByRole('button', { name: 'Move Water, step 1' }).focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('ArrowDown');
+  await page.waitForTimeout(150);
+  await page.keyboard.press('Space');
+  await expect(rows.nth(1)).toContainText('Water');
+});
+
+test('a row’s details: preparation, place, garlic, limits', async ({ page }) => {
+  await openBench(page);
+  const garlic = () => page.getByText('Garlic', { exact: true }).locator('xpath=../..');
+  await expect(garlic()).toContainText('0.70 g');
+  await page.getByRole('button', { name: 'Details of Garlic, raw' }).click();
+  await page.getByRole('button', { name: 'crushed in acid' }).click();
+  await expect(garlic()).toContainText('0.35 g');
+  await page.getByRole('checkbox', { name: 'germ taken out' }).click();
+  await expect(garlic()).toContainText('0.28 g');
+  await page.getByRole('textbox', { name: 'At most' }).fill('9 blorps');
+  await expect(page.getByText('“blorps” is no measure known here', { exact: false })).toBeVisible();
+  await page.getByRole('textbox', { name: 'At most' }).fill('2 cloves');
+  await page.getByRole('button', { name: 'on top' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('listitem').nth(3)).toContainText('germ out, crushed · on top');
+  await expect(page.getByRole('region', { name: 'What it makes' })).toContainText(
+    '4 g more on top',
+  );
+});
+
+test('the line shows salt, sour or garlic in place of body', async ({ page }) => {
+  await openBench(page);
+  await page.keyboard.press('s');
+  await expect(page.getByText('Salt 0.92 g per 100 g')).toBeVisible();
+  await page.getByRole('button', { name: 'sour', exact: true }).click();
+  await expect(page.getByText('Sour 0.40 g per 100 g')).toBeVisible();
+  await page.keyboard.press('g');
+  await expect(page.getByText('Garlic 0.70 g per 100 g')).toBeVisible();
+  await expect(page.getByText('no target').first()).toBeVisible();
+  await page.keyboard.press('b');
+  await expect(page.getByText('Scoops, just blended')).toBeVisible();
+});
+
+test('cautions and allergens of what is in stand beside it', async ({ page }) => {
+  await openBench(page, 'hazelnut-red-bean-pate');
+  const makes = page.getByRole('region', { name: 'What it makes' });
+  await expect(makes).toContainText('boil hard for at least 10 minutes');
+  await expect(makes).toContainText('Contains sulphite, hazelnut');
+  await expect(makes).toContainText('follow local codes');
+});
+
+test('grind, machine and family are choices that count', async ({ page }) => {
+  await openBench(page);
+  await expect(page.getByText(/body 6.8 ±/)).toBeVisible();
+  await page.getByRole('combobox', { name: 'Grind' }).click();
+  await page.getByRole('option', { name: 'coarse' }).click();
+  await expect(page.getByText(/body 6.3 ±/)).toBeVisible();
+  await page.getByRole('combobox', { name: 'Machine or tool' }).click();
+  await page.getByRole('option', { name: 'jug blender' }).click();
+  await expect(page.getByText('jug blender stalls')).toBeVisible();
+  await expect(page.locator('svg text', { hasText: /^stalls$/ })).toBeVisible();
+});

@@ -1,0 +1,32 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Opens Cobbet for the first time and takes the sample book. */
+export async function openSampleBook(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the sample book' }).click();
+  await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
+}
+
+/** Opens Cobbet for the first time with an empty book. */
+export async function openBlankBook(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Begin a blank book' }).click();
+  await expect(page.getByText('Nothing here yet')).toBeVisible();
+}
+
+/** Opens the bench of a sample dip. */
+export async function openBench(page: Page, dip = 'weir-house-hummus'): Promise<void> {
+  await openSampleBook(page);
+  await page.goto(`/bench?dip=${dip}`);
+  await expect(page.getByRole('region', { name: 'In the mouth' })).toBeVisible();
+}
+
+/** An amount's field on the bench; the first of several rows with the same ingredient. */
+export function amount(page: Page, name: string) {
+  return page.getByRole('textbox', { name: `Amount of ${name}`, exact: true }).first();
+}
+
+/** Waits until everything is saved. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('All saved')).toBeVisible();
+}

@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumFlags, chromiumPath } from '../scripts/chromium.mjs';
+
+/** Drives a production server that is already running; `npm test` starts one. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 40_000,
+  expect: { timeout: 8000 },
+  retries: 0,
+  reporter: [['list'], ['json']],
+  use: {
+    baseURL: process.env['COBBET_URL'] ?? 'http://localhost:3000',
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions: { executablePath: chromiumPath() ?? undefined, args: chromiumFlags },
+  },
+});

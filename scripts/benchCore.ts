@@ -1,0 +1,103 @@
+/** Times the computation in Node.js; prints its figures as JSON for bench.mjs. */
+import { analyse } from '@cobbet/core/analysis/analyse';
+import { bodyState } from '@cobbet/core/body/bodyModel';
+import { usualMethod } from '@cobbet/core/body/conditions';
+import { addTo, emptyBowl } from '@cobbet/core/bowl/bowlSums';
+import { type Part, partSumsPerGram } from '@cobbet/core/bowl/part';
+import { shippedLarder } from '@cobbet/core/larder/larder';
+import { highsSolver } from '@cobbet/core/landing/highsSolver';
+import { landInGrams } from '@cobbet/core/landing/land';
+import { per100g } from '@cobbet/core/seasoning/per100g';
+
+const recipe: [string, number][] = [
+  ['tahini-hulled', 80],
+  ['lemon-juice', 30],
+  ['water', 60],
+  ['garlic-raw', 4],
+  ['sea-salt-fine', 3],
+  ['chickpeas-canned-drained', 310],
+  ['chickpea-can-liquid', 50],
+  ['cumin-ground', 1.2],
+  ['coriander-seed-ground', 1],
+  ['paprika-smoked', 1],
+  ['black-pepper', 0.5],
+  ['parsley', 20],
+  ['coriander-leaf', 10],
+  ['mint', 6],
+  ['olive-oil-extra-virgin', 14],
+  ['carrot-roasted', 60],
+  ['pumpkin-seed', 15],
+  ['miso-white', 8],
+  ['lime-juice', 10],
+  ['cayenne', 0.2],
+];
+
+function part(id: string, massG: number): Part {
+  const ingredient = shippedLarder.get(id);
+  if (!ingredient) throw new Error(`no ${id}`);
+  return { ingredient, massG, cv: 0.08, place: 'bowl' };
+}
+
+const twenty = recipe.map(([id, massG]) => part(id, massG));
+
+/** Median and 95th percentile of a sorted list. */
+function percentiles(times: number[]) {
+  times.sort((a, b) => a - b);
+  const at = (share: number) => times[Math.min(times.length - 1, Math.floor(times.length * share))];
+  return { median: at(0.5), p95: at(0.95) };
+}
+
+/** Times `work` done `batch` times in a row, `samples` times over, after warming up; ms for one. */
+function timed(samples: number, batch: number, work: () => void) {
+  for (let i = 0; i < batch * 20; i += 1) work();
+  const times: number[] = [];
+  for (let i = 0; i < samples; i += 1) {
+    const start = performance.now();
+    for (let j = 0; j < batch; j += 1) work();
+    times.push((performance.now() - start) / batch);
+  }
+  return percentiles(times);
+}
+
+const perGram = twenty.map((one) => partSumsPerGram(one));
+let sink = 0;
+
+const evaluation = timed(300, 200, () => {
+  const sums = emptyBowl();
+  perGram.forEach((per, i) => addTo(sums, per, twenty[i]?.massG ?? 0));
+  sink += (bodyState(sums)?.lnTau ?? 0) + per100g(sums).saltG;
+});
+
+const refresh = timed(200, 5, () => {
+  sink += analyse({ parts: twenty, method: usualMethod, servedAtC: 5 }).body.fresh ?? 0;
+});
+
+const solver = await highsSolver();
+let seed = 11;
+const random = () => {
+  seed = (seed * 48_271) % 2_147_483_647;
+  return seed / 2_147_483_647;
+};
+const landings: number[] = [];
+let landed = 0;
+for (let i = 0; i < 60; i += 1) {
+  const rows = twenty.map((one, index) => ({
+    ...one,
+    massG: one.massG * (0.7 + 0.6 * random()),
+    hold: index >= 15,
+  }));
+  const targets = {
+    chilledBody: { low: 6.9, high: 7.5 },
+    saltG: { low: 0.9, high: 1.1 },
+    acidG: { low: 0.3, high: 0.45 },
+  };
+  const start = performance.now();
+  const { miss } = landInGrams({ rows, targets, method: usualMethod }, solver);
+  // the first few warm the solver up
+  if (i >= 10) landings.push(performance.now() - start);
+  if (miss < 1e-4) landed += 1;
+}
+
+process.stdout.write(
+  `${JSON.stringify({ evaluation, refresh, landing: percentiles(landings), landed, sink: Number.isFinite(sink) })}\n`,
+);

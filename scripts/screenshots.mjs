@@ -1,0 +1,95 @@
+/** One picture of each main view, from the sample book, into docs/screenshots/. */
+import { mkdirSync } from 'node:fs';
+import { chromiumFlags, ensureChromium } from './chromium.mjs';
+import { ensureInstalled, root } from './installed.mjs';
+
+ensureInstalled();
+const { build, freePort, isBuilt, startServer } = await import('./server.mjs');
+const { chromium } = await import('@playwright/test');
+
+const executablePath = ensureChromium();
+if (!executablePath) process.exit(1);
+if (!isBuilt()) build();
+const folder = `${root}docs/screenshots`;
+mkdirSync(folder, { recursive: true });
+const server = await startServer(await freePort(), { quiet: true });
+const browser = await chromium.launch({ executablePath, args: chromiumFlags });
+
+const button = (page, name) => page.getByRole('button', { name, exact: true });
+
+async function startMaking(page, steps) {
+  await button(page, 'Start making').click();
+  for (let i = 1; i <= steps; i += 1) {
+    await page.getByText(`step ${i} of 10`).waitFor();
+    await button(page, 'In, as written').click();
+  }
+}
+
+const hummus = '?dip=weir-house-hummus';
+const wide = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+const views = [
+  { name: 'first-visit', size: wide, first: true },
+  { name: 'book', size: wide, path: '/' },
+  { name: 'book-phone', size: phone, path: '/' },
+  { name: 'bench', size: wide, path: `/bench${hummus}` },
+  { name: 'bench-dark', size: wide, path: `/bench${hummus}`, scheme: 'dark' },
+  {
+    name: 'bench-landing',
+    size: wide,
+    path: '/bench?dip=butter-bean-sage',
+    act: async (page) => {
+      await button(page, 'Land it').click();
+      await button(page, 'Take it').waitFor();
+    },
+  },
+  {
+    name: 'bench-salt',
+    size: wide,
+    path: `/bench${hummus}`,
+    act: async (page) => button(page, 'salt').click(),
+  },
+  { name: 'make', size: wide, path: `/make${hummus}`, act: (page) => startMaking(page, 5) },
+  { name: 'make-phone', size: phone, path: `/make${hummus}`, act: (page) => startMaking(page, 2) },
+  {
+    name: 'make-check',
+    size: wide,
+    path: `/make${hummus}`,
+    act: async (page) => {
+      await startMaking(page, 10);
+      await page.getByRole('radio', { name: 'scoops' }).click();
+      await page
+        .getByRole('group', { name: 'Salt' })
+        .getByRole('button', { name: 'right' })
+        .click();
+    },
+  },
+  { name: 'trials', size: wide, path: `/trials${hummus}` },
+];
+
+const wanted = process.argv.slice(2);
+for (const { name, size, path, act, first, scheme = 'light' } of views) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const context = await browser.newContext({
+    viewport: size,
+    colorScheme: scheme,
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.goto(server.address);
+  await button(page, 'Open the sample book').waitFor();
+  if (!first) {
+    await button(page, 'Open the sample book').click();
+    await page.getByRole('heading', { name: 'The book' }).waitFor();
+    if (path !== '/') await page.goto(`${server.address}${path}`);
+    await page.locator('h1, [role=status]').first().waitFor();
+    if (act) await act(page);
+  }
+  await page.mouse.move(0, 0);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  console.log(`${name}.png`);
+  await context.close();
+}
+await browser.close();
+await server.stop();

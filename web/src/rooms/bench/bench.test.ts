@@ -1,0 +1,118 @@
+import { describe, expect, test } from '@jest/globals';
+import { dip, trial } from '../../../../core/test/bookOf';
+import { analyseDip } from '@cobbet/core/book/dipParts';
+import { shippedLarder } from '@cobbet/core/larder/larder';
+import { findTyped } from './findTyped';
+import { targetText } from './FootRow';
+import { lastRead } from './lastRead';
+import { beadsOf, lineAxis } from './shownQuantity';
+import { withRow } from './useBench';
+
+const { analysis } = analyseDip(dip('a'), shippedLarder, 'us');
+
+describe('the line', () => {
+  test('runs from loose at the left to stiff at the right, crumbs past its end', () => {
+    const axis = lineAxis('body', 440, analysis, undefined);
+    expect(axis.x(3)).toBeLessThan(axis.x(7));
+    expect(axis.x(50)).toBeLessThan(axis.crumbsX);
+    expect(axis.x(-9)).toBe(axis.x(1.5));
+    expect(axis.ticks.map(({ label }) => label)).toEqual([
+      'pours',
+      'ribbons',
+      'slumps',
+      'scoops',
+      'spreads',
+      'packs',
+      'shapes',
+    ]);
+  });
+
+  test('for a seasoning starts at nothing and has room for the target', () => {
+    const axis = lineAxis('salt', 440, analysis, { low: 1, high: 2 });
+    expect(axis.domain[0]).toBe(0);
+    expect(axis.domain[1]).toBeGreaterThan(2);
+  });
+
+  test('has a bead for each row: value, spread, crumbs', () => {
+    const beads = beadsOf(analysis.path, 'body', 0.65);
+    expect(beads.length).toBe(2);
+    expect(beads[1]?.value).toBe(analysis.body.fresh);
+    expect(beads[1]?.sd).toBeCloseTo(analysis.body.sd, 9);
+    const crumbs = beadsOf(
+      [{ ...analysis.path[0], state: 'crumbs', body: null } as never],
+      'body',
+      0.65,
+    );
+    expect(crumbs[0]).toMatchObject({ value: null, crumbs: true });
+    expect(beadsOf(analysis.path, 'salt', 0.65)[0]?.value).toBe(analysis.path[0]?.saltG);
+  });
+});
+
+describe('how a dip stands to its target', () => {
+  test.each<[number | null, { low: number | null; high: number | null } | undefined, string]>([
+    [7, { low: 6.5, high: 7.5 }, 'inside your 6.5–7.5'],
+    [6, { low: 6.5, high: 7.5 }, '0.5 looser than your 6.5–7.5'],
+    [8.2, { low: 6.5, high: 7.5 }, '0.7 stiffer than your 6.5–7.5'],
+    [7.53, { low: 6.5, high: 7.5 }, '0.1 stiffer than your 6.5–7.5'],
+    [5, { low: null, high: 7.5 }, 'inside your up to 7.5'],
+    [5, { low: 6, high: null }, '1.0 looser than your 6.0 or more'],
+    [null, { low: 6, high: 7 }, 'target 6.0–7.0'],
+    [7, undefined, 'no target'],
+  ])('%p against %j is “%s”', (value, band, words) => {
+    expect(targetText(value, band)).toBe(words);
+  });
+});
+
+describe('what is typed to add a row', () => {
+  const find = (text: string) => findTyped(text, shippedLarder, 'us')[0];
+  test.each([
+    ['lemon juice', '', 'lemon-juice'],
+    ['2 tbsp lemon juice', '2 tbsp', 'lemon-juice'],
+    ['1/2 cup of tahini', '1/2 cup', 'tahini-hulled'],
+    ['3 cloves garlic', '3 cloves', 'garlic-raw'],
+    ['a pinch of salt', 'a pinch', 'sea-salt-fine'],
+    ['2 x 400 g cans chickpeas', '2 x 400 g cans', 'chickpeas-canned-drained'],
+    ['½ tsp cumin', '½ tsp', 'cumin-ground'],
+  ])('“%s” is %s of %s', (text, amount, id) => {
+    const found = find(text);
+    expect([found?.amount, found?.ingredient.id]).toEqual([amount, id]);
+  });
+
+  test('offers nothing an amount can’t measure', () => {
+    const found = findTyped('3 cloves water', shippedLarder, 'us');
+    expect(found.every(({ amount }) => amount === '')).toBe(true);
+  });
+
+  test('nothing typed offers nothing', () => {
+    expect(findTyped('  ', shippedLarder, 'us')).toEqual([]);
+  });
+});
+
+test('one row changes, the others stay themselves', () => {
+  const before = dip('a');
+  const after = withRow(before, 'a-2', (row) => ({ ...row, amount: '1/2 cup' }));
+  expect(after.rows[0]).toBe(before.rows[0]);
+  expect(after.rows[1]?.amount).toBe('1/2 cup');
+});
+
+test('the last trial’s readings are drawn, earlier ones not', () => {
+  const reading = (word: 'scoops' | 'packs', when: 'machine' | 'chilled') => ({
+    kind: 'eye' as const,
+    word,
+    atC: null,
+    when,
+    takenAt: '2026-05-04T10:00:00.000Z',
+  });
+  const trials = new Map(
+    [
+      trial('1', 'a', {
+        number: 1,
+        readings: [reading('packs', 'machine'), reading('packs', 'chilled')],
+      }),
+      trial('2', 'a', { number: 2, readings: [reading('scoops', 'machine')] }),
+      trial('3', 'b', { number: 9 }),
+    ].map((one) => [one.id, one]),
+  );
+  expect(lastRead(trials, 'a')).toEqual({ count: 2, machine: 6.8, chilled: null });
+  expect(lastRead(trials, 'none')).toEqual({ count: 0, machine: null, chilled: null });
+});

@@ -1,0 +1,126 @@
+import { describe, expect, test } from '@jest/globals';
+import { dip, trial } from '../../../core/test/bookOf';
+import { startRun } from '@cobbet/core/book/run';
+import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
+import type { TrialRow } from '@cobbet/core/book/trial';
+import { shippedLarder } from '@cobbet/core/larder/larder';
+import { against } from '@/parts/SeasoningMark';
+import { bodyText, capital } from '@/parts/bodyText';
+import { dipSummary } from './book/dipSummary';
+import { dipTree } from './book/dipTree';
+import { lastTrials } from './book/lastTrials';
+import { runBody } from './make/runBody';
+import { trialDifference } from './trials/trialDifference';
+
+describe('the book’s tree', () => {
+  const dips = [
+    dip('a'),
+    dip('b', { parentId: 'a', family: 'yogurt' }),
+    dip('c', { parentId: 'b' }),
+    dip('d', { family: 'pate' }),
+    dip('e', { parentId: 'gone' }),
+  ];
+  const tree = dipTree(new Map(dips.map((one) => [one.id, one])));
+
+  test('stands by family, bases first, each with its descent', () => {
+    expect(tree.map(({ family }) => family)).toEqual(['pulse', 'pate']);
+    expect(tree[0]?.bases.map(({ dip: one }) => one.id)).toEqual(['a', 'e']);
+    expect(tree[0]?.bases[0]?.children[0]?.dip.id).toBe('b');
+    expect(tree[0]?.bases[0]?.children[0]?.children[0]?.dip.id).toBe('c');
+  });
+
+  test('the latest trial of each dip is the one shown', () => {
+    const trials = [
+      trial('1', 'a', { number: 1 }),
+      trial('2', 'a', { number: 5 }),
+      trial('3', 'b'),
+    ];
+    const last = lastTrials(new Map(trials.map((one) => [one.id, one])));
+    expect([last.get('a')?.id, last.get('b')?.id, last.get('c')]).toEqual(['2', '3', undefined]);
+  });
+
+  test('a leaf says its body as it is served', () => {
+    const cold = dipSummary(dip('a', { servedAtC: 5 }), shippedLarder, 'us');
+    const warm = dipSummary(dip('a', { servedAtC: 20 }), shippedLarder, 'us');
+    expect(cold.moment.when).toBe('chilled');
+    expect(warm.moment.when).toBe('fresh');
+    expect(cold.body).toBeGreaterThan(warm.body ?? NaN);
+    const empty = dipSummary(dip('a', { rows: [] }), shippedLarder, 'us');
+    expect([empty.body, empty.word]).toEqual([undefined, null]);
+  });
+});
+
+describe('a run’s bowl', () => {
+  const of = dip('a');
+  const planned = of.rows.flatMap((row): TrialRow[] => {
+    const read = trialRowOf(readRow(row, shippedLarder, 'us'));
+    return read ? [read] : [];
+  });
+  const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
+
+  test('is empty at first, with what it will be after the step in hand', () => {
+    const { now, next } = runBody(run, of, shippedLarder);
+    expect(now.massG).toBe(0);
+    expect(next?.massG).toBeCloseTo(planned[0]?.massG ?? NaN, 9);
+  });
+
+  test('follows what really went in', () => {
+    const done = { amount: '1 cup', massG: 156, cv: 0.1, at: '2026-05-06T09:01:00.000Z' };
+    const after = {
+      ...run,
+      step: 1,
+      entries: run.entries.map((entry, i) => (i === 0 ? { ...entry, done } : entry)),
+    };
+    const { now, next } = runBody(after, of, shippedLarder);
+    expect(now.massG).toBe(156);
+    expect(next?.body.fresh).toBeLessThan(now.body.fresh ?? NaN);
+    expect(runBody({ ...after, step: 2 }, of, shippedLarder).next).toBeNull();
+  });
+});
+
+describe('what differed between trials', () => {
+  const row = (ingredientId: string, amount: string): TrialRow => ({
+    ingredientId,
+    planned: amount,
+    amount,
+    massG: 1,
+    cv: 0,
+    place: 'bowl',
+  });
+  test('is named by amount, comings and goings included', () => {
+    const before = trial('1', 'a', {
+      rows: [row('water', '1 cup'), row('lemon-juice', '1 tbsp'), row('sugar', '1 tsp')],
+    });
+    const after = trial('2', 'a', {
+      rows: [row('water', '2 cups'), row('lemon-juice', '1 tbsp'), row('honey', '1 tsp')],
+    });
+    expect(trialDifference(before, after)).toEqual([
+      { ingredientId: 'water', from: '1 cup', to: '2 cups' },
+      { ingredientId: 'sugar', from: '1 tsp', to: null },
+      { ingredientId: 'honey', from: null, to: '1 tsp' },
+    ]);
+  });
+  test('tells two rows of one ingredient apart', () => {
+    const before = trial('1', 'a', { rows: [row('water', '1 cup'), row('water', '1 tbsp')] });
+    const after = trial('2', 'a', { rows: [row('water', '1 cup'), row('water', '2 tbsp')] });
+    expect(trialDifference(before, after)).toEqual([
+      { ingredientId: 'water', from: '1 tbsp', to: '2 tbsp' },
+    ]);
+    expect(trialDifference(after, after)).toEqual([]);
+  });
+});
+
+test('words come before figures', () => {
+  expect(bodyText(6.94)).toBe('scoops, body 6.9');
+  expect(bodyText(null)).toBe('crumbs');
+  expect(capital('scoops')).toBe('Scoops');
+});
+
+test.each([
+  [0.5, 'short'],
+  [1, 'right'],
+  [1.5, 'over'],
+] as const)('%f against 0.8–1.2 is %s', (value, word) => {
+  expect(against(value, { low: 0.8, high: 1.2 })).toBe(word);
+  expect(against(value, { low: null, high: null })).toBe('right');
+});

@@ -1,0 +1,174 @@
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { dip, trial } from '../../../core/test/bookOf';
+import { settingsOf } from '@cobbet/core/book/book';
+import { put } from '@cobbet/core/book/change';
+import { shippedLarder } from '@cobbet/core/larder/larder';
+import { bookLarder } from './bookLarder';
+import { closeBook, useBook } from './bookStore';
+import {
+  addDip,
+  addVariant,
+  beginRun,
+  changeSettings,
+  completeRun,
+  deleteDip,
+  dropRun,
+  editDip,
+  editRun,
+} from './commands';
+import { Repository } from './repository';
+
+let names = 0;
+const state = () => useBook.getState();
+const book = () => state().book;
+
+beforeEach(async () => {
+  await state().open(`store-${(names += 1)}`);
+});
+
+afterEach(() => {
+  closeBook();
+  useBook.setState(useBook.getInitialState());
+  jest.restoreAllMocks();
+});
+
+describe('dips', () => {
+  test('are added, changed and undone', async () => {
+    const id = await addDip('Green dip');
+    expect(book().dips.get(id)).toMatchObject({ name: 'Green dip', parentId: null, rows: [] });
+    await editDip(id, 'Note', (one) => ({ ...one, note: 'cold' }));
+    expect(book().dips.get(id)?.note).toBe('cold');
+    await state().undo();
+    expect(book().dips.get(id)?.note).toBe('');
+    await state().redo();
+    expect(book().dips.get(id)?.note).toBe('cold');
+    expect(state().history.undoLabel).toBe('Note');
+  });
+
+  test('a change that changes nothing is no step of undo', async () => {
+    const id = await addDip('Green dip');
+    await editDip(id, 'Nothing', (one) => one);
+    await editDip('gone', 'Nobody', (one) => ({ ...one, note: 'x' }));
+    expect(state().history.undoLabel).toBe('New dip Green dip');
+  });
+
+  test('changes made at once all count, each from what the last one left', async () => {
+    const id = await addDip('Green dip');
+    await Promise.all(
+      ['a', 'b', 'c'].map((letter) =>
+        editDip(id, letter, (one) => ({ ...one, note: one.note + letter })),
+      ),
+    );
+    expect(book().dips.get(id)?.note).toBe('abc');
+  });
+
+  test('deleted, they take their trials along and hand their variants up', async () => {
+    const base = await addDip('Base');
+    const middle = await addVariant(book().dips.get(base) ?? dip('x'), 'Middle');
+    const leaf = await addVariant(book().dips.get(middle) ?? dip('x'), 'Leaf');
+    await state().act('Trial', () => [put('trials', trial('t', middle))]);
+    await deleteDip(book().dips.get(middle) ?? dip('x'));
+    expect(book().dips.get(leaf)?.parentId).toBe(base);
+    expect(book().trials.size).toBe(0);
+    await state().undo();
+    expect(book().trials.size).toBe(1);
+    expect(book().dips.get(leaf)?.parentId).toBe(middle);
+  });
+});
+
+describe('a run', () => {
+  test('goes from start over logging to a trial that carries what to change next', async () => {
+    await state().act('Dip', () => [put('dips', dip('a'))]);
+    const runId = await beginRun(dip('a'), shippedLarder);
+    expect(book().runs.get(runId)?.entries.length).toBe(2);
+    const at = '2026-05-06T09:01:00.000Z';
+    await editRun(runId, 'Log', (run) => ({
+      ...run,
+      entries: run.entries.map((entry, i) =>
+        i === 0 ? { ...entry, done: { amount: '1 cup', massG: 156, cv: 0.1, at } } : entry,
+      ),
+      changeNext: ' more lemon ',
+    }));
+    const trialId = await completeRun(runId);
+    expect(book().runs.size).toBe(0);
+    expect(book().trials.get(trialId)).toMatchObject({ dipId: 'a', number: 1 });
+    expect(
+      book()
+        .trials.get(trialId)
+        ?.rows.map(({ amount }) => amount),
+    ).toEqual(['1 cup']);
+    expect(book().dips.get('a')?.nextThing).toBe('more lemon');
+    await state().undo();
+    expect(book().runs.has(runId)).toBe(true);
+    expect(book().trials.size).toBe(0);
+  });
+
+  test('can be dropped, and taken up again with undo', async () => {
+    await state().act('Dip', () => [put('dips', dip('a'))]);
+    const runId = await beginRun(dip('a'), shippedLarder);
+    await dropRun(runId);
+    expect(book().runs.size).toBe(0);
+    await state().undo();
+    expect(book().runs.has(runId)).toBe(true);
+  });
+});
+
+test('settings are one record with defaults', async () => {
+  await changeSettings('Metric', { measures: 'metric' });
+  expect(settingsOf(book())).toMatchObject({ measures: 'metric', amountView: 'typed' });
+});
+
+describe('when saving fails', () => {
+  test.each([
+    ['QuotaExceededError', /no room left.*Export/],
+    ['InvalidStateError', /closed the book.*Export/],
+    ['UnknownError', /would not save.*Export/],
+  ])('%s is said, and what was there stays', async (name, words) => {
+    const id = await addDip('Green dip');
+    jest
+      .spyOn(Repository.prototype, 'commit')
+      .mockRejectedValue(new DOMException('no', name) as never);
+    const done = await editDip(id, 'Note', (one) => ({ ...one, note: 'lost' }));
+    expect(done).toBe(false);
+    expect(state().saving).toBe('failed');
+    expect(state().problem).toMatch(words);
+    expect(book().dips.get(id)?.note).toBe('');
+    state().dismissProblem();
+    expect(state().problem).toBeNull();
+  });
+
+  test('the next change is tried again', async () => {
+    const id = await addDip('Green dip');
+    jest.spyOn(Repository.prototype, 'commit').mockRejectedValueOnce(new Error('once') as never);
+    expect(await editDip(id, 'Note', (one) => ({ ...one, note: 'a' }))).toBe(false);
+    expect(await editDip(id, 'Note', (one) => ({ ...one, note: 'b' }))).toBe(true);
+    expect(state().saving).toBe('saved');
+  });
+
+  test('a browser that keeps no data says what to do', async () => {
+    closeBook();
+    useBook.setState(useBook.getInitialState());
+    jest
+      .spyOn(Repository, 'open')
+      .mockRejectedValue(new DOMException('no', 'SecurityError') as never);
+    await state().open('nowhere');
+    expect(state().status).toBe('unavailable');
+    expect(state().problem).toContain('keeps no data');
+  });
+});
+
+describe('the book’s larder', () => {
+  test('is the shipped one while there is nothing of one’s own', () => {
+    expect(bookLarder(new Map())).toBe(shippedLarder);
+  });
+  test('lays own ingredients over it, and leaves out what is like nothing', () => {
+    const own = new Map([
+      ['own-tahini', { id: 'own-tahini', like: 'tahini-hulled', name: 'Ours' }],
+      ['own-gone', { id: 'own-gone', like: 'not-there' }],
+    ]);
+    const larder = bookLarder(own);
+    expect(larder.get('own-tahini')?.name).toBe('Ours');
+    expect(larder.has('own-gone')).toBe(false);
+    expect(bookLarder(own)).toBe(larder);
+  });
+});

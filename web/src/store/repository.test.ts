@@ -1,0 +1,250 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { bookOf, dip, trial } from '../../../core/test/bookOf';
+import { type Book, emptyBook } from '@cobbet/core/book/book';
+import { type Change, put, remove, replacing, withChanges } from '@cobbet/core/book/change';
+import fc from 'fast-check';
+import { deleteDB, openDB } from 'idb';
+import { Repository, type Saved } from './repository';
+
+let names = 0;
+const open: Repository[] = [];
+
+/** A repository on a database of its own, with what it told. */
+async function fresh(name = `test-${(names += 1)}`) {
+  const told: Saved[] = [];
+  const lost: string[] = [];
+  const opened = await Repository.open(name, {
+    onSaved: (saved) => told.push(saved),
+    onLost: (reason) => lost.push(reason),
+  });
+  open.push(opened.repository);
+  return { name, told, lost, ...opened };
+}
+
+/** What a new visit to the same database finds. */
+async function reload(name: string, repository: Repository) {
+  repository.close();
+  return fresh(name);
+}
+
+const contents = (book: Book) =>
+  Object.fromEntries(Object.entries(book).map(([table, records]) => [table, [...records].sort()]));
+const blank: Book = { ...emptyBook(), settings: new Map() };
+
+afterEach(() => {
+  for (const one of open.splice(0)) one.close();
+});
+
+describe('commands', () => {
+  test('are there after a reload, with what they were called', async () => {
+    const { name, repository } = await fresh();
+    await repository.commit('Add a', [put('dips', dip('a'))]);
+    const again = await reload(name, repository);
+    expect(again.book.dips.get('a')).toEqual(dip('a'));
+    expect(again.history).toEqual({ undoLabel: 'Add a', redoLabel: null });
+  });
+
+  test('tell what they changed, once it is saved', async () => {
+    const { repository, told } = await fresh();
+    await repository.commit('Add a', [put('dips', dip('a'))]);
+    expect(told).toEqual([
+      {
+        changes: [put('dips', dip('a'))],
+        history: { undoLabel: 'Add a', redoLabel: null },
+        elsewhere: false,
+      },
+    ]);
+  });
+
+  test('undo and redo survive a reload', async () => {
+    const first = await fresh();
+    await first.repository.commit('Add a', [put('dips', dip('a'))]);
+    await first.repository.commit('Rename', [put('dips', { ...dip('a'), name: 'New' })]);
+    const second = await reload(first.name, first.repository);
+    await second.repository.undo();
+    const third = await reload(first.name, second.repository);
+    expect(third.book.dips.get('a')?.name).toBe('Dip a');
+    expect(third.history).toEqual({ undoLabel: 'Add a', redoLabel: 'Rename' });
+    await third.repository.redo();
+    const fourth = await reload(first.name, third.repository);
+    expect(fourth.book.dips.get('a')?.name).toBe('New');
+  });
+
+  test('what was undone can’t be redone once something else is done', async () => {
+    const { name, repository } = await fresh();
+    await repository.commit('Add a', [put('dips', dip('a'))]);
+    await repository.undo();
+    await repository.commit('Add b', [put('dips', dip('b'))]);
+    await repository.redo();
+    const again = await reload(name, repository);
+    expect([...again.book.dips.keys()]).toEqual(['b']);
+    expect(again.history.redoLabel).toBeNull();
+  });
+
+  test('typing is one step of undo', async () => {
+    const { name, repository } = await fresh();
+    await repository.commit('Add a', [put('dips', dip('a'))]);
+    for (const text of ['1', '1 c', '1 cup']) {
+      await repository.commit(text, [put('dips', { ...dip('a'), note: text })], 'note a');
+    }
+    await repository.commit('other', [put('dips', { ...dip('a'), note: 'x' })], 'note b');
+    await repository.undo();
+    await repository.undo();
+    const again = await reload(name, repository);
+    expect(again.book.dips.get('a')?.note).toBe('');
+    expect(again.history.undoLabel).toBe('Add a');
+  });
+
+  test('a whole book replaced comes back with one undo', async () => {
+    const { name, repository } = await fresh();
+    const first = bookOf([dip('a')], [trial('t', 'a')]);
+    const second = bookOf([dip('b')]);
+    await repository.commit('first', replacing(blank, first));
+    await repository.commit('second', replacing(first, second));
+    await repository.undo();
+    const again = await reload(name, repository);
+    expect(contents(again.book)).toEqual(contents(first));
+  });
+
+  test('nothing to do and nothing to undo are no commands', async () => {
+    const { repository, told } = await fresh();
+    await repository.commit('nothing', []);
+    await repository.undo();
+    await repository.redo();
+    expect(told).toEqual([]);
+  });
+});
+
+describe('nothing is half written', () => {
+  test('a record that can’t be stored takes the whole command with it', async () => {
+    const { name, repository, told } = await fresh();
+    await repository.commit('Add a', [put('dips', dip('a'))]);
+    const unstorable = { ...dip('c'), note: (() => 'no') as unknown as string };
+    await expect(
+      repository.commit('Bad', [put('dips', dip('b')), put('dips', unstorable)]),
+    ).rejects.toThrow();
+    const again = await reload(name, repository);
+    expect([...again.book.dips.keys()]).toEqual(['a']);
+    expect(again.history.undoLabel).toBe('Add a');
+    expect(told.length).toBe(1);
+  });
+
+  test('a closed database refuses, and says so', async () => {
+    const { repository } = await fresh();
+    repository.close();
+    await expect(repository.commit('late', [put('dips', dip('a'))])).rejects.toThrow();
+  });
+});
+
+describe('tabs', () => {
+  test('a second tab hears of changes and undoes the first one’s', async () => {
+    const first = await fresh();
+    const second = await fresh(first.name);
+    await first.repository.commit('Add a', [put('dips', dip('a'))]);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    expect(second.told).toEqual([
+      {
+        changes: [put('dips', dip('a'))],
+        history: { undoLabel: 'Add a', redoLabel: null },
+        elsewhere: true,
+      },
+    ]);
+    await second.repository.undo();
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    expect(first.told.at(-1)).toMatchObject({ elsewhere: true, changes: [remove('dips', 'a')] });
+  });
+});
+
+describe('an older book', () => {
+  test('of version 1 is brought along when it is opened', async () => {
+    const name = 'older-book';
+    const old = await openDB(name, 1, {
+      upgrade(db) {
+        for (const store of ['dips', 'trials', 'runs', 'larder', 'settings']) {
+          db.createObjectStore(store, { keyPath: 'id' });
+        }
+        db.createObjectStore('history');
+        db.createObjectStore('place', { keyPath: 'id' });
+      },
+    });
+    const { targets: _none, ...rest } = dip('a');
+    await old.put('dips', { ...rest, targetBody: [7, 7.8] });
+    await old.put('trials', trial('t', 'a'));
+    await old.put('history', { label: 'old', at: '', changes: [] }, 1);
+    await old.put('place', { id: 'place', cursor: 1 });
+    old.close();
+    const { book, history } = await fresh(name);
+    expect(book.dips.get('a')?.targets).toEqual({ chilledBody: { low: 7, high: 7.8 } });
+    expect(book.dips.get('a')?.rows).toEqual(dip('a').rows);
+    expect(book.trials.size).toBe(1);
+    expect(history).toEqual({ undoLabel: null, redoLabel: null });
+  });
+
+  test('another tab that holds it open is told to let go', async () => {
+    const name = 'held-book';
+    const held = await openDB(name, 1, {
+      upgrade: (db) => void db.createObjectStore('dips', { keyPath: 'id' }),
+    });
+    const lost: string[] = [];
+    const opening = openDB(name, 2, { blocked: () => lost.push('blocked') });
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    held.close();
+    (await opening).close();
+    expect(lost).toEqual(['blocked']);
+    await deleteDB(name);
+  });
+});
+
+describe('any sequence of commands', () => {
+  type Step = { do: 'undo' } | { do: 'redo' } | { do: 'commit'; changes: Change[]; key?: string };
+  const ids = fc.constantFrom('a', 'b', 'c');
+  const change = fc.oneof(
+    fc
+      .record({ id: ids, note: fc.string({ maxLength: 6 }) })
+      .map(({ id, note }) => put('dips', { ...dip(id), note })),
+    ids.map((id) => remove('dips', id)),
+    fc.record({ id: ids, of: ids }).map(({ id, of }) => put('trials', trial(id, of))),
+    ids.map((id) => remove('trials', id)),
+  );
+  const step: fc.Arbitrary<Step> = fc.oneof(
+    {
+      weight: 5,
+      arbitrary: fc.record({
+        do: fc.constant('commit' as const),
+        changes: fc.array(change, { minLength: 1, maxLength: 3 }),
+      }),
+    },
+    { weight: 2, arbitrary: fc.constant<Step>({ do: 'undo' }) },
+    { weight: 1, arbitrary: fc.constant<Step>({ do: 'redo' }) },
+  );
+
+  test('then a reload gives the book it should', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(step, { maxLength: 14 }), async (steps) => {
+        const { name, repository, told } = await fresh();
+        // a plain list of books, one for each command done, is what the history must amount to
+        let books: Book[] = [blank];
+        let at = 0;
+        for (const one of steps) {
+          if (one.do === 'commit') {
+            await repository.commit('step', one.changes);
+            books = [...books.slice(0, at + 1), withChanges(books[at] ?? blank, one.changes)];
+            at += 1;
+          } else if (one.do === 'undo') {
+            await repository.undo();
+            at = Math.max(0, at - 1);
+          } else {
+            await repository.redo();
+            at = Math.min(books.length - 1, at + 1);
+          }
+        }
+        const heard = told.reduce((book, { changes }) => withChanges(book, changes), blank);
+        const again = await reload(name, repository);
+        expect(contents(again.book)).toEqual(contents(books[at] ?? blank));
+        expect(contents(heard)).toEqual(contents(again.book));
+        again.repository.close();
+      }),
+      { numRuns: 60 },
+    );
+  }, 60_000);
+});
