@@ -158,11 +158,40 @@ test('cautions and allergens of what is in stand beside it', async ({ page }) =>
 test('grind, machine and family are choices that count', async ({ page }) => {
   await openBench(page);
   await expect(page.getByText(/body 6.8 ±/)).toBeVisible();
-  await page.getByRole('combobox', { name: 'Grind' }).click();
-  await page.getByRole('option', { name: 'coarse' }).click();
+  await page.getByRole('combobox', { name: 'Grind' }).selectOption({ label: 'coarse' });
   await expect(page.getByText(/body 6.3 ±/)).toBeVisible();
-  await page.getByRole('combobox', { name: 'Machine or tool' }).click();
-  await page.getByRole('option', { name: 'jug blender' }).click();
+  await page
+    .getByRole('combobox', { name: 'Machine or tool' })
+    .selectOption({ label: 'jug blender' });
   await expect(page.getByText('jug blender stalls')).toBeVisible();
   await expect(page.locator('svg text', { hasText: /^stalls$/ })).toBeVisible();
+});
+
+test('about it: name, note, what to do next, and how it is served are kept', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'About it' }).click();
+  const about = page.getByRole('dialog', { name: /^About/ });
+  await about.getByRole('textbox', { name: 'What to do next' }).fill('Try it with lime.');
+  await about.getByRole('textbox', { name: 'A portion, g' }).fill('a lot');
+  await expect(about.getByText('a number from 1 to 10000')).toBeVisible();
+  await about.getByRole('textbox', { name: 'A portion, g' }).fill('100');
+  await about.getByRole('textbox', { name: 'Air whipped in, %' }).fill('10');
+  await about.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('5 portions of 100 g', { exact: false })).toBeVisible();
+  await expect(page.getByText(/body 7.0 ±/)).toBeVisible();
+  await page.getByRole('link', { name: 'Book' }).click();
+  await expect(page.getByText('Try it with lime.')).toBeVisible();
+});
+
+test('another country’s cups change what a cup weighs', async ({ page }) => {
+  await openBench(page);
+  const makes = page.getByRole('region', { name: 'What it makes' });
+  await expect(makes).toContainText('575 g');
+  await page
+    .getByRole('combobox', { name: 'Cups and spoons' })
+    .selectOption({ label: 'metric cups' });
+  await expect(makes).toContainText('606 g');
+  await saved(page);
+  await page.reload();
+  await expect(makes).toContainText('606 g');
 });

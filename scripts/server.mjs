@@ -74,11 +74,11 @@ async function answers(address, child) {
  *
  * @returns its address, and how to stop it
  */
-export async function startServer(port, { quiet = false } = {}) {
+export async function startServer(port, { quiet = false, sample = false } = {}) {
   const child = spawn(process.execPath, [next(), 'start', 'web', '-p', String(port)], {
     cwd: root,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
-    env: { ...env, NODE_ENV: 'production' },
+    env: { ...env, NODE_ENV: 'production', ...(sample ? { COBBET_SAMPLE: '1' } : {}) },
   });
   const address = `http://localhost:${port}`;
   const stop = () =>

@@ -17,12 +17,23 @@ export interface ReadRow {
   error: string | null;
 }
 
+/** Rows don't change in place, so a row is read once: typing in one does not read the others again. */
+const lastReads = new WeakMap<Row, { larder: Larder; measures: MeasureSystem; read: ReadRow }>();
+
 /**
  * Reads a row's amount. A row that can't be read counts as nothing and says why.
  *
  * @param larder the book's own larder
  */
 export function readRow(row: Row, larder: Larder, measures: MeasureSystem): ReadRow {
+  const known = lastReads.get(row);
+  if (known?.larder === larder && known.measures === measures) return known.read;
+  const read = readAfresh(row, larder, measures);
+  lastReads.set(row, { larder, measures, read });
+  return read;
+}
+
+function readAfresh(row: Row, larder: Larder, measures: MeasureSystem): ReadRow {
   const ingredient = larder.get(row.ingredientId) ?? null;
   const nothing = { row, ingredient, massG: 0, cv: 0, toTaste: false };
   if (!ingredient) return { ...nothing, error: `“${row.ingredientId}” is not in the larder.` };

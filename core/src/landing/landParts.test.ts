@@ -147,6 +147,26 @@ describe('in grams', () => {
     expectInside(valuesOf(parts, answer), both);
   });
 
+  test('where warm and cold fight over a gap, says what buys it', () => {
+    const parts = [
+      landing(part('basil', 70)),
+      landing(part('parmesan-style', 50)),
+      landing(part('pine-nut', 30)),
+      landing(part('olive-oil-light', 45)),
+      landing(part('rapeseed-oil', 45)),
+    ];
+    const wide: Targets = {
+      freshBody: { low: 5.8, high: 6.4 },
+      chilledBody: { low: 7.5, high: 8 },
+    };
+    const answer = landParts(landRequestOf(parts, wide), solver);
+    if (!answer.feasible) throw new Error(JSON.stringify(answer.conflicts));
+    expectInside(valuesOf(parts, answer), wide);
+    // only fats that set can widen the gap: more olive oil, or less of the oil that does not
+    expect(['olive-oil-light', 'rapeseed-oil']).toContain(answer.buysDifference?.ingredient);
+    expect(answer.buysDifference?.body).toBeGreaterThan(0);
+  });
+
   test('gets past the bump where tahini seizes', () => {
     const parts = [landing(part('tahini-hulled', 100)), landing(part('water', 18))];
     const loose: Targets = { freshBody: { low: 5.8, high: 6.6 } };

@@ -3,10 +3,11 @@ import type { Method } from '../body/conditions';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import { nearestKitchenMeasure } from '../quantity/kitchenMeasure';
 import { readGrams } from '../quantity/toGrams';
+import { type BoughtDifference, buysDifference } from './buysDifference';
 import { type Conflict, findConflicts } from './conflicts';
 import { landInGrams, landedWithin } from './land';
 import { type KitchenRow, landInKitchenMeasures } from './landInKitchenMeasures';
-import type { LandingRequest, LandingRow } from './landing';
+import type { Landing, LandingRequest, LandingRow } from './landing';
 import { isFixed, prepareLanding, totalMiss } from './landing';
 import type { LinearSolver } from './linearProgram';
 import type { Targets } from './targets';
@@ -33,7 +34,13 @@ export interface LandedPart {
 }
 
 export type LandAnswer =
-  | { feasible: true; parts: LandedPart[]; analysis: Analysis }
+  | {
+      feasible: true;
+      parts: LandedPart[];
+      analysis: Analysis;
+      /** Where warm and cold are both asked for: what buys the difference between them. */
+      buysDifference?: BoughtDifference;
+    }
   | {
       feasible: false;
       conflicts: Conflict[];
@@ -116,7 +123,7 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
     const amounts = gramAmounts(asked, request.parts, inGrams.masses);
     const answer = answerParts(request, amounts);
     if (totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin) {
-      return { feasible: true, ...answer };
+      return { feasible: true, ...answer, ...bought(inGrams.landing, request, amounts) };
     }
     return {
       feasible: false,
@@ -130,7 +137,9 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
     texts: request.parts.map((part, i) => kitchen.texts[i] ?? keptText(part, request.measures)),
   };
   const answer = answerParts(request, amounts);
-  if (kitchen.miss <= landedWithin) return { feasible: true, ...answer };
+  if (kitchen.miss <= landedWithin) {
+    return { feasible: true, ...answer, ...bought(kitchen.landing, request, amounts) };
+  }
   const conflicts = findConflicts(asked, amounts.masses, solver);
   if (inGrams.miss > landedWithin) return { feasible: false, conflicts, nearest: answer };
   const measuresOnly = conflicts.map((conflict) => ({
@@ -139,6 +148,12 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
     message: `${conflict.message} Weighed in grams it can be met; spoons are too coarse for it.`,
   }));
   return { feasible: false, conflicts: measuresOnly, nearest: answer };
+}
+
+function bought(landing: Landing, request: LandPartsRequest, amounts: Amounts) {
+  const before = request.parts.map(({ massG }) => massG);
+  const found = buysDifference(landing, before, amounts.masses);
+  return found ? { buysDifference: found } : {};
 }
 
 /** A row that may not move keeps what was typed. */

@@ -27,6 +27,9 @@ describe('numbers', () => {
     ['1 1/2 cups', 1.5],
     ['1-1/2 cups', 1.5],
     ['1 and 1/2 cups', 1.5],
+    ['1-½ cups', 1.5],
+    ['1\u00a01/2\u2009cups', 1.5],
+    ['a third of a cup', 1 / 3],
     ['1⁄4 cup', 0.25],
     ['one and a half cups', 1.5],
     ['two thirds of a cup', 2 / 3],
@@ -49,6 +52,8 @@ describe('numbers', () => {
     ['1/2 to 3/4 cup', 0.5, 0.75],
     ['1/2 cup to 3/4 cup', 0.5, 0.75],
     ['1 - 1 1/2 cups', 1, 1.5],
+    ['1–1½ tsp', 1, 1.5],
+    ['¼–½ tsp', 0.25, 0.5],
   ])('%s is a range and its middle', (text, low, high) => {
     const { value, low: from, high: to } = term(text);
     expect([from, to]).toEqual([low, high]);
@@ -96,6 +101,8 @@ describe('units', () => {
     ['a 400 g can', 1, 400, 'g'],
     ['400 g can', 1, 400, 'g'],
     ['1 can (400 g)', 1, 400, 'g'],
+    ['2 cans (400 g each)', 2, 400, 'g'],
+    ['1 15 oz can', 1, 15, 'oz'],
   ])('%s is a package of its size', (text, count, size, unit) => {
     const read = term(text);
     expect(read).toMatchObject({ unit: 'can', value: count, packageSize: { value: size, unit } });

@@ -51,6 +51,7 @@ function packageAt(list: Token[], at: number) {
   const unit = unitAt(list, number.next + hyphen);
   if (!unit || !packageUnits.has(unit.unit)) return null;
   let next = unit.next;
+  if (open && lower(list[next]) === 'each') next += 1;
   if (open) {
     if (list[next]?.text !== ')') return null;
     next += 1;

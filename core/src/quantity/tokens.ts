@@ -32,11 +32,13 @@ const thousandsUnits = /^\s*(?:g|gr|grams?|grammes?|ml|mg)\b/i;
 
 function plainText(text: string): string {
   return text
-    .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒]/g, (glyph) => ` ${vulgar[glyph] ?? glyph} `)
-    .replace(/⁄/g, '/')
     .replace(/[‐‑‒–—−]/g, '-')
+    .replace(/(-?)([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞⅑⅒])/g, (_, dash: string, glyph: string) =>
+      dash === '' ? ` ${vulgar[glyph] ?? glyph} ` : `-${vulgar[glyph] ?? glyph} `,
+    )
+    .replace(/⁄/g, '/')
     .replace(/[×✕*]/g, 'x')
-    .replace(/[  ]/g, ' ')
+    .replace(/\p{Zs}/gu, ' ')
     .replace(/\s*\/\s*/g, '/');
 }
 

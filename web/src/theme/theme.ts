@@ -56,7 +56,6 @@ export const theme = createTheme({
         },
       },
     },
-    MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },
     MuiCssBaseline: {
       styleOverrides: {
         ':focus-visible': {

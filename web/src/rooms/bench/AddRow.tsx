@@ -1,19 +1,22 @@
 'use client';
 
 import Add from '@mui/icons-material/Add';
-import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
-import InputAdornment from '@mui/material/InputAdornment';
-import TextField from '@mui/material/TextField';
+import InputBase from '@mui/material/InputBase';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
-import { useMemo, useState } from 'react';
-import { RoleMark } from '@/parts/RoleMark';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { colour } from '@/theme/colour';
-import { findTyped, type Found } from './findTyped';
 
-/** Adds a row by typing: a name from the larder, with its amount before it if the cook likes. */
+const placeholder = 'Add something, such as 2 tbsp lemon juice';
+
+const LarderField = dynamic(() => import('./LarderField').then((module) => module.LarderField), {
+  ssr: false,
+});
+
+/** Adds a row by typing. The search comes in when it is first wanted; what is typed meanwhile is kept. */
 export function AddRow({
   larder,
   measures,
@@ -24,62 +27,31 @@ export function AddRow({
   onAdd: (ingredient: Ingredient, amount: string) => void;
 }) {
   const [text, setText] = useState('');
-  const [open, setOpen] = useState(false);
-  const options = useMemo(() => findTyped(text, larder, measures), [text, larder, measures]);
+  const [wanted, setWanted] = useState(false);
   return (
-    <Box data-add-row sx={{ maxWidth: 440 }}>
-      <Autocomplete<Found>
-        options={options}
-        filterOptions={(all) => all}
-        value={null}
-        inputValue={text}
-        onInputChange={(_, next, reason) => {
-          if (reason === 'reset' || reason === 'selectOption') return;
-          setText(next);
-          setOpen(true);
-        }}
-        onChange={(_, found) => {
-          if (!found) return;
-          onAdd(found.ingredient, found.amount);
-          setText('');
-        }}
-        autoHighlight
-        blurOnSelect={false}
-        clearOnBlur={false}
-        open={open && text.trim() !== ''}
-        onOpen={() => setOpen(true)}
-        onClose={() => setOpen(false)}
-        forcePopupIcon={false}
-        getOptionKey={({ ingredient }) => ingredient.id}
-        getOptionLabel={({ ingredient }) => ingredient.name}
-        noOptionsText="Nothing in the larder is called that."
-        renderOption={({ key, ...props }, { ingredient, amount }) => (
-          <Box component="li" key={key} {...props} sx={{ gap: 1 }}>
-            <RoleMark role={ingredient.role} />
-            {amount !== '' && <Box sx={{ color: colour.accent, fontWeight: 700 }}>{amount}</Box>}
-            {ingredient.name}
-          </Box>
-        )}
-        renderInput={(params) => (
-          <TextField
-            {...params}
-            variant="standard"
-            placeholder="Add something, such as 2 tbsp lemon juice"
-            slotProps={{
-              ...params.slotProps,
-              htmlInput: { ...params.slotProps.htmlInput, 'aria-label': 'Add something' },
-              input: {
-                ...params.slotProps.input,
-                startAdornment: (
-                  <InputAdornment position="start">
-                    <Add fontSize="small" />
-                  </InputAdornment>
-                ),
-              },
-            }}
-          />
-        )}
-      />
+    <Box data-add-row sx={{ maxWidth: 440, minHeight: 34 }}>
+      {wanted ? (
+        <LarderField
+          larder={larder}
+          measures={measures}
+          placeholder={placeholder}
+          text={text}
+          onText={setText}
+          onAdd={onAdd}
+        />
+      ) : (
+        <InputBase
+          value={text}
+          placeholder={placeholder}
+          onFocus={() => setWanted(true)}
+          onChange={(event) => setText(event.target.value)}
+          startAdornment={<Add fontSize="small" sx={{ mr: 1, color: colour.muted }} />}
+          slotProps={{
+            input: { 'aria-label': 'Add something', role: 'combobox', 'aria-expanded': false },
+          }}
+          sx={{ width: '100%', borderBottom: `1px solid ${colour.muted}` }}
+        />
+      )}
     </Box>
   );
 }

@@ -2,8 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import Select from '@mui/material/Select';
+import NativeSelect from '@mui/material/NativeSelect';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -11,6 +10,7 @@ import type { AmountView } from '@cobbet/core/book/book';
 import type { Dip } from '@cobbet/core/book/dip';
 import { machines } from '@cobbet/core/body/machines';
 import { grinds } from '@cobbet/core/body/conditions';
+import { type MeasureSystem, measureSystems } from '@cobbet/core/quantity/measureSystem';
 import { families, familyNames } from '@cobbet/core/seasoning/families';
 import type { ReactNode } from 'react';
 import { colour } from '@/theme/colour';
@@ -29,8 +29,7 @@ function Inline<T extends string>({
   onChange: (value: T) => void;
 }) {
   return (
-    <Select<T>
-      variant="standard"
+    <NativeSelect
       disableUnderline
       value={value}
       onChange={(event) => onChange(event.target.value as T)}
@@ -38,33 +37,44 @@ function Inline<T extends string>({
       sx={{
         fontSize: 14,
         color: colour.muted,
-        '& .MuiSelect-select': { py: 0, pl: 0, textDecoration: 'underline dotted' },
+        '& select': { py: 0, pl: 0, textDecoration: 'underline dotted' },
       }}
     >
       {options.map((option) => (
-        <MenuItem key={option.value} value={option.value}>
+        <option key={option.value} value={option.value}>
           {option.name}
-        </MenuItem>
+        </option>
       ))}
-    </Select>
+    </NativeSelect>
   );
 }
+
+const measureNames: Record<MeasureSystem, string> = {
+  us: 'US cups',
+  metric: 'metric cups',
+  australian: 'Australian cups',
+  british: 'older British cups',
+};
 
 interface Props {
   dip: Dip;
   shown: ShownQuantity;
   view: AmountView;
   working: boolean;
+  measures: MeasureSystem;
   children?: ReactNode;
   onShown: (shown: ShownQuantity) => void;
   onView: (view: AmountView) => void;
   onEdit: (label: string, edit: (dip: Dip) => Dip) => void;
   onLand: () => void;
+  onMeasures: (measures: MeasureSystem) => void;
+  onAbout: () => void;
 }
 
 /** The dip's name and how it is made; what the line shows; land it. */
 export function BenchHeader(props: Props) {
-  const { dip, shown, view, working, onShown, onView, onEdit, onLand } = props;
+  const { dip, shown, view, working, measures, onShown, onView, onEdit, onLand, onMeasures } =
+    props;
   return (
     <Box component="header" sx={{ mb: 0.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
@@ -133,6 +143,15 @@ export function BenchHeader(props: Props) {
             onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
           }
         />
+        <Inline
+          label="Cups and spoons"
+          value={measures}
+          options={measureSystems.map((value) => ({ value, name: measureNames[value] }))}
+          onChange={onMeasures}
+        />
+        <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
+          About it
+        </Button>
         {props.children}
       </Box>
     </Box>

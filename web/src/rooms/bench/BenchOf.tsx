@@ -1,19 +1,19 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import type { Dip, Row } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/book/dip';
 import { machineById } from '@cobbet/core/body/machines';
 import type { LandedPart } from '@cobbet/core/landing/landParts';
-import type { Band, TargetName } from '@cobbet/core/landing/targets';
-import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { bodyText, wordOf } from '@/parts/bodyText';
-import { changeSettings, editDip, newId } from '@/store/commands';
+import { changeSettings } from '@/store/commands';
 import { useBook } from '@/store/bookStore';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
+import { AddRow } from './AddRow';
+import { AfterRows } from './After';
 import { BenchHeader } from './BenchHeader';
 import { FootRow } from './FootRow';
 import { LandPanel } from './LandPanel';
@@ -30,12 +30,15 @@ import {
   shownQuantities,
   type ShownQuantity,
 } from './shownQuantity';
-import { useBench, withRow } from './useBench';
+import { useBench } from './useBench';
+import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './useLanding';
 import { useWidth } from './useWidth';
 import { Yield } from './Yield';
 
-const AddRow = dynamic(() => import('./AddRow').then((module) => module.AddRow), { ssr: false });
+const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.AboutDip), {
+  ssr: false,
+});
 
 /** Width of the rows' side; the axis takes the rest. */
 const rowsWidth = 'clamp(450px, 53%, 580px)';
@@ -46,47 +49,17 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const { amountView } = useSettings();
   const trials = useBook((state) => state.book.trials);
   const [shown, setShown] = useState<ShownQuantity>('body');
+  const [about, setAbout] = useState(false);
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
 
-  const edit = (label: string, change: (one: Dip) => Dip) => void editDip(dip.id, label, change);
-  const setTarget = (name: TargetName, band: Band | null) =>
-    edit(band ? 'Target' : 'Target taken away', (one) => {
-      const { [name]: _old, ...rest } = one.targets;
-      return { ...one, targets: band ? { ...rest, [name]: band } : rest };
-    });
-  const editRow = (rowId: string, label: string, change: (row: Row) => Row) =>
-    edit(label, (one) => withRow(one, rowId, change));
-  const add = (ingredient: Ingredient, amount: string) =>
-    edit(`Add ${ingredient.name}`, (one) => ({
-      ...one,
-      rows: [
-        ...one.rows,
-        {
-          id: newId(),
-          ingredientId: ingredient.id,
-          amount: amount === '' ? 'to taste' : amount,
-          place: 'bowl',
-          prep: '',
-          hold: false,
-        },
-      ],
-    }));
-  const move = (from: number, to: number) =>
-    edit('Order', (one) => {
-      if (to < 0 || to >= one.rows.length) return one;
-      const next = [...one.rows];
-      const [row] = next.splice(from, 1);
-      if (row) next.splice(to, 0, row);
-      return { ...one, rows: next };
-    });
-  const take = (parts: readonly LandedPart[]) => {
-    const amounts = new Map(rows.map((read, i) => [read.row.id, parts[i]?.amount]));
-    edit('Land it', (one) => ({
-      ...one,
-      rows: one.rows.map((row) => ({ ...row, amount: amounts.get(row.id) ?? row.amount })),
-    }));
+  const { edit, setTarget, editRow, add, move, take, takeOut } = useBenchEdits(dip.id);
+  const takeLanding = (parts: readonly LandedPart[]) => {
+    take(
+      rows.map(({ row }) => row.id),
+      parts,
+    );
     control.leave();
   };
 
@@ -143,6 +116,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onView={(next) => void changeSettings('How amounts are written', { amountView: next })}
           onEdit={edit}
           onLand={() => void control.land()}
+          measures={bench.measures}
+          onMeasures={(next) => void changeSettings('Cups and spoons', { measures: next })}
+          onAbout={() => setAbout(true)}
         >
           <Box sx={{ fontSize: 14, color: colour.muted }}>
             {last.count === 0
@@ -179,20 +155,16 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 }
               />
             </Box>
-            <RowList
-              bench={bench}
-              view={amountView}
-              after={after}
-              rowsWidth={rowsWidth}
-              onMove={move}
-              onEditRow={editRow}
-              onDelete={(rowId) =>
-                edit('Take out a row', (one) => ({
-                  ...one,
-                  rows: one.rows.filter((row) => row.id !== rowId),
-                }))
-              }
-            />
+            <AfterRows value={after}>
+              <RowList
+                bench={bench}
+                view={amountView}
+                rowsWidth={rowsWidth}
+                onMove={move}
+                onEditRow={editRow}
+                onDelete={takeOut}
+              />
+            </AfterRows>
             {rows.length > 0 &&
               (seasoning ? (
                 <SeasoningFoot
@@ -251,8 +223,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
             target here.
           </Box>
         )}
-        {!noTargets && <LandPanel control={control} bench={bench} onTake={take} />}
+        {!noTargets && <LandPanel control={control} bench={bench} onTake={takeLanding} />}
         <Mouth dip={dip} analysis={analysis} preview={landed} onTarget={setTarget} />
+        {about && <AboutDip dip={dip} onEdit={edit} onClose={() => setAbout(false)} />}
         <Yield dip={dip} analysis={analysis} measures={bench.measures} />
       </Box>
     </Box>

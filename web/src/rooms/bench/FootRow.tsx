@@ -4,7 +4,6 @@ import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import { type BodyWord, bodyWord } from '@cobbet/core/body/words';
 import { type Band, missOf } from '@cobbet/core/landing/targets';
 import { BandSlider } from '@/parts/BandSlider';
@@ -97,16 +96,15 @@ export function FootRow({
                 onChange={onBand}
               />
             </Box>
-            <Tooltip title="No target">
-              <IconButton
-                size="small"
-                aria-label={`Take away the ${name.toLowerCase()}`}
-                onClick={() => onBand(null)}
-                sx={{ position: 'absolute', right: 0, top: 14 }}
-              >
-                <Close fontSize="inherit" />
-              </IconButton>
-            </Tooltip>
+            <IconButton
+              title="No target"
+              size="small"
+              aria-label={`Take away the ${name.toLowerCase()}`}
+              onClick={() => onBand(null)}
+              sx={{ position: 'absolute', right: 0, top: 14 }}
+            >
+              <Close fontSize="inherit" />
+            </IconButton>
           </>
         ) : (
           <Button

@@ -64,6 +64,7 @@ export function LandPanel({
   }
   const { answer } = landing;
   const { parts, analysis } = answer.feasible ? answer : answer.nearest;
+  const bought = answer.feasible ? answer.buysDifference : undefined;
   const changes = changesOf(parts, bench);
   const before = bench.analysis;
   const rows: [string, string, string][] = [
@@ -113,6 +114,13 @@ export function LandPanel({
               </Box>
             </Box>
           ))}
+        </Box>
+      )}
+      {bought && (
+        <Box sx={{ my: 1, fontSize: 13.5 }}>
+          {bench.larder.get(bought.ingredient)?.name ?? bought.ingredient} buys the difference
+          between warm and cold: {bought.body > 0 ? 'it sets' : 'less of it sets'} by{' '}
+          {Math.abs(bought.body).toFixed(1)}.
         </Box>
       )}
       {changes.length > 0 && (

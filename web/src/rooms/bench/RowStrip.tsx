@@ -6,7 +6,6 @@ import LockOutlined from '@mui/icons-material/LockOutlined';
 import Tune from '@mui/icons-material/Tune';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
@@ -14,10 +13,11 @@ import type { AmountView } from '@cobbet/core/book/book';
 import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, memo } from 'react';
 import { capital } from '@/parts/bodyText';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
+import { After } from './After';
 import { AmountField } from './AmountField';
 import { rowHeight } from './LineDrawing';
 
@@ -45,25 +45,31 @@ function amountTexts(read: ReadRow, view: AmountView, measures: MeasureSystem) {
   };
 }
 
+/** What a row can ask of the bench, by its id. */
+export interface RowActions {
+  type(rowId: string, text: string): void;
+  done(rowId: string): void;
+  forget(rowId: string): void;
+  hold(rowId: string): void;
+  move(index: number, by: 1 | -1): void;
+  details(rowId: string, anchor: HTMLElement): void;
+}
+
 interface Props {
   read: ReadRow;
   index: number;
   draft: string | undefined;
   view: AmountView;
   measures: MeasureSystem;
-  /** Where the bowl stands after this row, in words. */
-  after: string;
-  onType: (text: string) => void;
-  onDone: () => void;
-  onForget: () => void;
-  onHold: () => void;
-  onMove: (by: 1 | -1) => void;
-  onDetails: (anchor: HTMLElement) => void;
+  actions: RowActions;
 }
 
-/** One addition: where it stands in the order, its amount, what it is and how it is prepared. */
-export function RowStrip(props: Props) {
-  const { read, index, draft, view, measures, after, onHold, onMove } = props;
+/**
+ * One addition: where it stands in the order, its amount, what it is and how it is prepared. Typing in one row
+ * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
+ */
+export const RowStrip = memo(function RowStrip(props: Props) {
+  const { read, index, draft, view, measures, actions } = props;
   const { row, ingredient, error } = read;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: row.id,
@@ -77,10 +83,10 @@ export function RowStrip(props: Props) {
     if (!event.altKey) return;
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
-      onMove(event.key === 'ArrowUp' ? -1 : 1);
+      actions.move(index, event.key === 'ArrowUp' ? -1 : 1);
     } else if (event.key.toLowerCase() === 'h') {
       event.preventDefault();
-      onHold();
+      actions.hold(row.id);
     }
   };
   return (
@@ -132,9 +138,9 @@ export function RowStrip(props: Props) {
         value={draft ?? field}
         error={error !== null}
         describedBy={noteId}
-        onType={props.onType}
-        onDone={props.onDone}
-        onForget={props.onForget}
+        onType={(text) => actions.type(row.id, text)}
+        onDone={() => actions.done(row.id)}
+        onForget={() => actions.forget(row.id)}
       />
       <Box
         sx={{
@@ -175,41 +181,28 @@ export function RowStrip(props: Props) {
         >
           {note}
         </Box>
-        <Box
-          component="span"
-          sx={{
-            position: 'absolute',
-            width: 1,
-            height: 1,
-            overflow: 'hidden',
-            clipPath: 'inset(50%)',
-          }}
-        >
-          {after}
-        </Box>
+        <After index={index} />
       </Box>
-      <Tooltip title={row.hold ? 'Held: land it leaves this alone' : 'Hold'}>
-        <IconButton
-          size="small"
-          aria-label={`Hold ${name}`}
-          aria-pressed={row.hold}
-          onClick={onHold}
-          sx={{ color: row.hold ? colour.accent : colour.muted, opacity: row.hold ? 1 : 0.65 }}
-        >
-          {row.hold ? <LockOutlined fontSize="small" /> : <LockOpenOutlined fontSize="small" />}
-        </IconButton>
-      </Tooltip>
-      <Tooltip title="Details">
-        <IconButton
-          size="small"
-          aria-label={`Details of ${name}`}
-          aria-haspopup="dialog"
-          onClick={(event) => props.onDetails(event.currentTarget)}
-          sx={{ color: colour.muted }}
-        >
-          <Tune fontSize="small" />
-        </IconButton>
-      </Tooltip>
+      <IconButton
+        title={row.hold ? 'Held: land it leaves this alone' : 'Hold'}
+        size="small"
+        aria-label={`Hold ${name}`}
+        aria-pressed={row.hold}
+        onClick={() => actions.hold(row.id)}
+        sx={{ color: row.hold ? colour.accent : colour.muted, opacity: row.hold ? 1 : 0.65 }}
+      >
+        {row.hold ? <LockOutlined fontSize="small" /> : <LockOpenOutlined fontSize="small" />}
+      </IconButton>
+      <IconButton
+        title="Details"
+        size="small"
+        aria-label={`Details of ${name}`}
+        aria-haspopup="dialog"
+        onClick={(event) => actions.details(row.id, event.currentTarget)}
+        sx={{ color: colour.muted }}
+      >
+        <Tune fontSize="small" />
+      </IconButton>
     </Box>
   );
-}
+});

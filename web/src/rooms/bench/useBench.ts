@@ -89,7 +89,7 @@ export function useBench(dip: Dip) {
     () => analyseDip(typed, larder, measures),
     [typed, larder, measures],
   );
-  return { rows, analysis, drafts, type, save, forget: drop, larder, measures };
+  return { dip, rows, analysis, drafts, type, save, forget: drop, larder, measures };
 }
 
 export type Bench = ReturnType<typeof useBench>;

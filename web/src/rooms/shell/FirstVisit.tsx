@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { bodyWords } from '@cobbet/core/body/words';
 import { SpoonPicture } from '@/parts/SpoonPicture';
 import { loadSampleBook } from '@/store/bookFiles';
@@ -11,9 +11,10 @@ import { changeSettings } from '@/store/commands';
 import { colour } from '@/theme/colour';
 
 /** The first thing a new cook sees: what this is, and a book to begin with. */
-export function FirstVisit() {
+export function FirstVisit({ openSample }: { openSample: boolean }) {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  const asked = useRef(false);
   const begin = async (work: () => Promise<unknown>) => {
     setBusy(true);
     setProblem(null);
@@ -25,6 +26,12 @@ export function FirstVisit() {
       setBusy(false);
     }
   };
+  const sample = useEffectEvent(() => void begin(loadSampleBook));
+  useEffect(() => {
+    if (!openSample || asked.current) return;
+    asked.current = true;
+    sample();
+  }, [openSample]);
   return (
     <Box sx={{ maxWidth: 720, mx: 'auto', px: 3, py: { xs: 4, md: 9 } }}>
       <Box sx={{ display: 'flex', gap: { xs: 0.5, sm: 2 }, mb: 3 }} aria-hidden>

@@ -8,7 +8,6 @@ import Undo from '@mui/icons-material/Undo';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
-import Tooltip from '@mui/material/Tooltip';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { showKeys } from './keysSheet';
@@ -18,11 +17,9 @@ function ThemeSwitch() {
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   const label = dark ? 'Light theme' : 'Dark theme';
   return (
-    <Tooltip title={label} placement="right">
-      <IconButton aria-label={label} onClick={() => setMode(dark ? 'light' : 'dark')}>
-        {dark ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
-      </IconButton>
-    </Tooltip>
+    <IconButton title={label} aria-label={label} onClick={() => setMode(dark ? 'light' : 'dark')}>
+      {dark ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
+    </IconButton>
   );
 }
 
@@ -48,36 +45,28 @@ export function RailTools() {
       }}
     >
       <Box sx={{ display: 'flex' }}>
-        <Tooltip title={undoTitle} placement="right">
-          <span>
-            <IconButton
-              aria-label={undoTitle}
-              disabled={!history.undoLabel}
-              onClick={() => void undo()}
-            >
-              <Undo fontSize="small" />
-            </IconButton>
-          </span>
-        </Tooltip>
-        <Tooltip title={redoTitle} placement="right">
-          <span>
-            <IconButton
-              aria-label={redoTitle}
-              disabled={!history.redoLabel}
-              onClick={() => void redo()}
-            >
-              <Redo fontSize="small" />
-            </IconButton>
-          </span>
-        </Tooltip>
+        <IconButton
+          title={undoTitle}
+          aria-label={undoTitle}
+          disabled={!history.undoLabel}
+          onClick={() => void undo()}
+        >
+          <Undo fontSize="small" />
+        </IconButton>
+        <IconButton
+          title={redoTitle}
+          aria-label={redoTitle}
+          disabled={!history.redoLabel}
+          onClick={() => void redo()}
+        >
+          <Redo fontSize="small" />
+        </IconButton>
       </Box>
       <Box sx={{ display: { xs: 'none', sm: 'flex' } }}>
         <ThemeSwitch />
-        <Tooltip title="Keys (?)" placement="right">
-          <IconButton aria-label="Keys" onClick={() => showKeys(true)}>
-            <KeyboardOutlined fontSize="small" />
-          </IconButton>
-        </Tooltip>
+        <IconButton title="Keys (?)" aria-label="Keys" onClick={() => showKeys(true)}>
+          <KeyboardOutlined fontSize="small" />
+        </IconButton>
       </Box>
       <Box
         role="status"

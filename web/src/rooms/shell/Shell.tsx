@@ -12,11 +12,12 @@ import { Keys } from './Keys';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
 
-function Content({ children }: { children: ReactNode }) {
+function Content({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
   const status = useBook((state) => state.status);
   const problem = useBook((state) => state.problem);
   const book = useBook((state) => state.book);
   const open = useBook((state) => state.open);
+  const { undoLabel, redoLabel } = useBook((state) => state.history);
   if (status === 'opening') {
     return (
       <Typography role="status" sx={{ p: 6 }}>
@@ -33,12 +34,14 @@ function Content({ children }: { children: ReactNode }) {
       </NotHere>
     );
   }
-  if (settingsOf(book).began === null && book.dips.size === 0) return <FirstVisit />;
+  if (settingsOf(book).began === null && book.dips.size === 0) {
+    return <FirstVisit openSample={sampleFirst && undoLabel === null && redoLabel === null} />;
+  }
   return children;
 }
 
 /** What stands around every room: the way to the others, saving and undo, keys, and the first visit. */
-export function Shell({ children }: { children: ReactNode }) {
+export function Shell({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
   const open = useBook((state) => state.open);
   useEffect(() => void open(), [open]);
   return (
@@ -56,7 +59,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </Suspense>
       <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
         <ProblemBar />
-        <Content>{children}</Content>
+        <Content sampleFirst={sampleFirst}>{children}</Content>
       </Box>
       <Keys />
     </Box>

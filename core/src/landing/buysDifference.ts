@@ -1,0 +1,40 @@
+import { type Landing, sumsAt } from './landing';
+import { targetValue } from './targets';
+
+/** Which part's change moved the gap between warm and cold body most, and by how much. */
+export interface BoughtDifference {
+  ingredient: string;
+  /** Body points by which this part's change alone widens the gap from warm to cold; negative narrows it. */
+  body: number;
+}
+
+/**
+ * Where a landing has to meet a warm and a cold band, names the ingredient that buys the difference: each changed
+ * part is put in alone, and the one that moves chilled − fresh furthest is named.
+ *
+ * @param before masses of all rows as they were, g
+ * @param after masses of all rows as they landed, g
+ * @returns null unless both bodies are asked for and some part moves their gap by 0.02 or more
+ */
+export function buysDifference(
+  landing: Landing,
+  before: readonly number[],
+  after: readonly number[],
+): BoughtDifference | null {
+  if (!landing.targets.freshBody || !landing.targets.chilledBody) return null;
+  const gap = (masses: readonly number[]) => {
+    const sums = sumsAt(landing, masses);
+    return targetValue('chilledBody', sums, landing) - targetValue('freshBody', sums, landing);
+  };
+  const start = gap(before);
+  let best: BoughtDifference | null = null;
+  landing.rows.forEach((row, i) => {
+    if (row.place !== 'bowl' || before[i] === after[i]) return;
+    const alone = before.map((massG, j) => (i === j ? (after[i] ?? massG) : massG));
+    const body = gap(alone) - start;
+    if (Math.abs(body) >= 0.02 && Math.abs(body) > Math.abs(best?.body ?? 0)) {
+      best = { ingredient: row.ingredient.id, body };
+    }
+  });
+  return best;
+}

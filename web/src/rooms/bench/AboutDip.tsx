@@ -1,0 +1,143 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import type { Dip } from '@cobbet/core/book/dip';
+import { useState } from 'react';
+
+interface Figure {
+  name: string;
+  least: number;
+  most: number;
+  of: (dip: Dip) => number;
+  with: (dip: Dip, value: number) => Dip;
+}
+
+const figures: readonly Figure[] = [
+  {
+    name: 'Served at, °C',
+    least: -10,
+    most: 80,
+    of: (dip) => dip.servedAtC,
+    with: (dip, servedAtC) => ({ ...dip, servedAtC }),
+  },
+  {
+    name: 'A portion, g',
+    least: 1,
+    most: 10_000,
+    of: (dip) => dip.portionG,
+    with: (dip, portionG) => ({ ...dip, portionG }),
+  },
+  {
+    name: 'Blended at, °C',
+    least: -10,
+    most: 100,
+    of: (dip) => dip.method.blendC,
+    with: (dip, blendC) => ({ ...dip, method: { ...dip.method, blendC } }),
+  },
+  {
+    name: 'Air whipped in, %',
+    least: 0,
+    most: 300,
+    of: (dip) => dip.method.overrunPct,
+    with: (dip, overrunPct) => ({ ...dip, method: { ...dip.method, overrunPct } }),
+  },
+];
+
+/** A number that is taken when it makes sense and says what would when it does not. */
+function FigureField({
+  figure,
+  dip,
+  onEdit,
+}: {
+  figure: Figure;
+  dip: Dip;
+  onEdit: (label: string, change: (dip: Dip) => Dip) => void;
+}) {
+  const [text, setText] = useState(String(figure.of(dip)));
+  const value = Number(text.replace(',', '.'));
+  const fits =
+    text.trim() !== '' && Number.isFinite(value) && value >= figure.least && value <= figure.most;
+  return (
+    <TextField
+      size="small"
+      label={figure.name}
+      value={text}
+      error={!fits}
+      helperText={fits ? ' ' : `a number from ${figure.least} to ${figure.most}`}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() =>
+        fits && value !== figure.of(dip) && onEdit(figure.name, (one) => figure.with(one, value))
+      }
+      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+    />
+  );
+}
+
+/** What a dip is, how it is served, and what to do with it next. */
+export function AboutDip({
+  dip,
+  onEdit,
+  onClose,
+}: {
+  dip: Dip;
+  onEdit: (label: string, change: (dip: Dip) => Dip) => void;
+  onClose: () => void;
+}) {
+  const [name, setName] = useState(dip.name);
+  const [note, setNote] = useState(dip.note);
+  const [nextThing, setNextThing] = useState(dip.nextThing);
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="about-title">
+      <DialogTitle id="about-title">About {dip.name}</DialogTitle>
+      <DialogContent>
+        <Box sx={{ display: 'grid', gap: 2, pt: 1 }}>
+          <TextField
+            size="small"
+            label="Name"
+            value={name}
+            error={name.trim() === ''}
+            helperText={name.trim() === '' ? 'A dip needs a name.' : ' '}
+            onChange={(event) => setName(event.target.value.slice(0, 200))}
+            onBlur={() =>
+              name.trim() !== '' &&
+              name.trim() !== dip.name &&
+              onEdit('Name', (one) => ({ ...one, name: name.trim() }))
+            }
+          />
+          <TextField
+            size="small"
+            multiline
+            label="Note"
+            value={note}
+            onChange={(event) => setNote(event.target.value.slice(0, 4000))}
+            onBlur={() => note !== dip.note && onEdit('Note', (one) => ({ ...one, note }))}
+          />
+          <TextField
+            size="small"
+            label="What to do next"
+            value={nextThing}
+            onChange={(event) => setNextThing(event.target.value.slice(0, 1000))}
+            onBlur={() =>
+              nextThing !== dip.nextThing &&
+              onEdit('What to do next', (one) => ({ ...one, nextThing }))
+            }
+          />
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
+            {figures.map((figure) => (
+              <FigureField key={figure.name} figure={figure} dip={dip} onEdit={onEdit} />
+            ))}
+          </Box>
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
