@@ -88,3 +88,30 @@ test('a dip without targets says what to do first', async ({ page }) => {
   await page.getByRole('button', { name: 'Land it' }).click();
   await expect(page.getByText('Nothing to land on yet')).toBeVisible();
 });
+
+test('a solver that dies says so, and the next try starts a new one', async ({ page }) => {
+  await openBench(page, 'butter-bean-sage');
+  const worker = /turbopack-worker/;
+  await page.route(worker, (route) => route.abort());
+  await page.getByRole('button', { name: 'Land it' }).click();
+  await expect(page.getByText('The solver stopped. Try once more.')).toBeVisible();
+  await page.unroute(worker);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
+});
+
+test('a solver that hangs can be stopped, and nothing has changed', async ({ page }) => {
+  await openBench(page, 'butter-bean-sage');
+  const worker = /turbopack-worker/;
+  await page.route(worker, (route) =>
+    route.fulfill({ contentType: 'text/javascript', body: 'for (;;) {}' }),
+  );
+  await page.getByRole('button', { name: 'Land it' }).click();
+  await expect(page.getByText('Working it out…')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Working it out…')).toBeHidden();
+  await expect(page.getByText(/stiffer than your 6.8–7.8/)).toBeVisible();
+  await page.unroute(worker);
+  await page.getByRole('button', { name: 'Land it' }).click();
+  await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
+});

@@ -82,7 +82,7 @@ for (const { name, size, path, act, first, scheme = 'light' } of views) {
     await button(page, 'Open the sample book').click();
     await page.getByRole('heading', { name: 'The book' }).waitFor();
     if (path !== '/') await page.goto(`${server.address}${path}`);
-    await page.locator('h1, [role=status]').first().waitFor();
+    await page.locator('main h1').first().waitFor();
     if (act) await act(page);
   }
   await page.mouse.move(0, 0);

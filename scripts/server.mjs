@@ -80,6 +80,8 @@ export async function startServer(port, { quiet = false, sample = false } = {}) 
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
     env: { ...env, NODE_ENV: 'production', ...(sample ? { COBBET_SAMPLE: '1' } : {}) },
   });
+  // a script that falls over must not leave its server behind
+  process.once('exit', () => child.kill('SIGTERM'));
   const address = `http://localhost:${port}`;
   const stop = () =>
     new Promise((resolve) => {

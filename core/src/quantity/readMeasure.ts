@@ -94,16 +94,8 @@ function fruitPart(list: Token[], at: number, own: readonly string[]): MeasureAt
   return finish({ low, high, unit: 'piece', piece, part, size }, next + 1, list, at);
 }
 
-interface Parts {
-  low: number;
-  high: number;
-  unit: Unit;
-  fill?: Fill;
-  size?: Size;
-  piece?: string;
-  part?: 'juice' | 'zest';
-  packageSize?: Measure['packageSize'];
-}
+/** A measure before its middle is worked out. */
+type Parts = Omit<Measure, 'value'>;
 
 function finish(parts: Parts, next: number, list: Token[], at: number): MeasureAt {
   const { low, high } = parts;

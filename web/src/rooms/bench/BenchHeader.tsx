@@ -37,7 +37,8 @@ function Inline<T extends string>({
       sx={{
         fontSize: 14,
         color: colour.muted,
-        '& select': { py: 0, pl: 0, textDecoration: 'underline dotted' },
+        // as wide as what is chosen, so that it reads as part of a sentence
+        '& select': { py: 0, pl: 0, textDecoration: 'underline dotted', fieldSizing: 'content' },
       }}
     >
       {options.map((option) => (
@@ -85,8 +86,11 @@ export function BenchHeader(props: Props) {
             flex: '1 1 260px',
             minWidth: 0,
             overflow: 'hidden',
-            textOverflow: 'ellipsis',
-            whiteSpace: 'nowrap',
+            overflowWrap: 'anywhere',
+            display: '-webkit-box',
+            WebkitBoxOrient: 'vertical',
+            WebkitLineClamp: 2,
+            fontSize: dip.name.length > 24 ? '1.3rem' : undefined,
           }}
         >
           {dip.name}

@@ -10,7 +10,7 @@ import { BandSlider } from '@/parts/BandSlider';
 import { bodyFigure, capital } from '@/parts/bodyText';
 import { SpoonPicture } from '@/parts/SpoonPicture';
 import { colour } from '@/theme/colour';
-import { footHeight } from './LineDrawing';
+import { footHeight } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
 
 /** How a value stands to its target, in words. */

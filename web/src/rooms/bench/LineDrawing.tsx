@@ -1,19 +1,17 @@
-import { area, line } from 'd3-shape';
-import type { Band } from '@cobbet/core/landing/targets';
 import { colour } from '@/theme/colour';
-import { type Bead, type LineAxis, wordBoundaries, type ShownQuantity } from './shownQuantity';
-
-export const rowHeight = 44;
-export const footHeight = 58;
-
-/** A mark at the foot: where the dip stands warm or cold, its spread and its target. */
-export interface FootMark {
-  value: number | null;
-  sd: number;
-  band: Band | undefined;
-  /** A reading taken last time, as a value on the axis. */
-  read: number | null;
-}
+import {
+  footHeight,
+  type FootMark,
+  footY,
+  labelled,
+  type Point,
+  points,
+  rowHeight,
+  spreadArea,
+  threadLine,
+} from './lineGeometry';
+import { FootMarks } from './FootMarks';
+import { type Bead, type LineAxis, type ShownQuantity, wordBoundaries } from './shownQuantity';
 
 interface Props {
   axis: LineAxis;
@@ -27,15 +25,6 @@ interface Props {
   previewFeet: readonly (number | null)[];
   stall: { body: number; label: string; crumbsStall: boolean } | null;
 }
-
-interface Point {
-  x: number;
-  y: number;
-  left: number;
-  right: number;
-}
-
-const rowY = (index: number) => index * rowHeight + rowHeight / 2;
 
 /** Little scattered crumbs, for a mix that is no paste yet. */
 function Crumbs({ x, y }: { x: number; y: number }) {
@@ -62,40 +51,6 @@ function Crumbs({ x, y }: { x: number; y: number }) {
   );
 }
 
-function points(
-  beads: readonly Bead[],
-  onTop: readonly boolean[],
-  axis: LineAxis,
-): (Point & { index: number; bead: Bead })[] {
-  return beads.flatMap((bead, index) => {
-    if (onTop[index] || (bead.value === null && !bead.crumbs)) return [];
-    const { value, sd } = bead;
-    const x = value === null ? axis.crumbsX : axis.x(value);
-    const left = value === null ? x : axis.x(value - sd);
-    const right = value === null ? x : axis.x(value + sd);
-    return [{ x, y: rowY(index), left, right, index, bead }];
-  });
-}
-
-const threadLine = line<Point>(
-  (point) => point.x,
-  (point) => point.y,
-);
-const spreadArea = area<Point>()
-  .x0((point) => point.left)
-  .x1((point) => point.right)
-  .y((point) => point.y);
-
-/** Beads whose figure is written beside them: ends, and every step of half a point or more. */
-function labelled(all: readonly { bead: Bead }[], index: number, shown: ShownQuantity): boolean {
-  const value = all[index]?.bead.value;
-  const before = all[index - 1]?.bead.value;
-  if (value === null || value === undefined) return false;
-  if (index === 0 || index === all.length - 1) return true;
-  const step = shown === 'body' ? 0.5 : 0.1;
-  return before === null || before === undefined || Math.abs(value - before) >= step;
-}
-
 /** The line itself: spread, thread and beads on the rows they belong to, the strip and the stall beside them. */
 export function LineDrawing(props: Props) {
   const { axis, shown, width, beads, onTop, preview, feet, previewFeet, stall } = props;
@@ -108,7 +63,7 @@ export function LineDrawing(props: Props) {
       : [
           {
             x: axis.x(value),
-            y: rows * rowHeight + i * footHeight + footHeight / 2,
+            y: footY(rows, i),
             left: axis.x(value - sd),
             right: axis.x(value + sd),
           },
@@ -121,7 +76,7 @@ export function LineDrawing(props: Props) {
         ...previewFeet.flatMap((value, i) => {
           if (value === null) return [];
           const x = axis.x(value);
-          const y = rows * rowHeight + i * footHeight + footHeight / 2;
+          const y = footY(rows, i);
           return [{ x, y, left: x, right: x }];
         }),
       ]
@@ -254,41 +209,7 @@ export function LineDrawing(props: Props) {
           </g>
         );
       })}
-      {feet.map(({ value, read }, i) => {
-        const y = rows * rowHeight + i * footHeight + footHeight / 2;
-        const last = i === feet.length - 1;
-        return (
-          <g key={i}>
-            {read !== null && (
-              <g stroke={colour.ink} strokeWidth={2.2} strokeLinecap="round">
-                <path
-                  d={`M${axis.x(read) - 5} ${y - 5}l10 10M${axis.x(read) + 5} ${y - 5}l-10 10`}
-                />
-                <text
-                  x={axis.x(read) - 11}
-                  y={y + 4}
-                  fontSize={12}
-                  textAnchor="end"
-                  stroke={colour.paper}
-                  strokeWidth={3}
-                  paintOrder="stroke"
-                  fill={colour.ink}
-                >
-                  read last time
-                </text>
-              </g>
-            )}
-            {value !== null && (
-              <path
-                d={`M${axis.x(value)} ${y - 9}l9 9l-9 9l-9 -9z`}
-                fill={last ? colour.accent : colour.paper}
-                stroke={colour.accent}
-                strokeWidth={2.2}
-              />
-            )}
-          </g>
-        );
-      })}
+      <FootMarks feet={feet} axis={axis} rows={rows} />
     </svg>
   );
 }

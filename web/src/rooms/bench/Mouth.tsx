@@ -134,7 +134,7 @@ function SeasoningBar({
           sx={{ ml: 'auto', p: 0, minWidth: 0, fontSize: 12.5, lineHeight: 1.3 }}
           onClick={() => onBand(target ? null : { low: usual.low, high: usual.high })}
         >
-          {target ? 'no target' : 'aim for it'}
+          {target ? 'clear' : 'aim for it'}
         </Button>
       </Box>
     </Box>

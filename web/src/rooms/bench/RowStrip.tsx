@@ -19,7 +19,7 @@ import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
 import { After } from './After';
 import { AmountField } from './AmountField';
-import { rowHeight } from './LineDrawing';
+import { rowHeight } from './lineGeometry';
 
 const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 

@@ -7,7 +7,7 @@ import { BandSlider } from '@/parts/BandSlider';
 import { capital } from '@/parts/bodyText';
 import { against } from '@/parts/SeasoningMark';
 import { colour } from '@/theme/colour';
-import { footHeight } from './LineDrawing';
+import { footHeight } from './lineGeometry';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
 const words = { short: 'short', right: 'inside your target', over: 'over' } as const;

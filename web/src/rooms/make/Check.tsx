@@ -2,178 +2,19 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { type BodyWord, bodyWords, wordShows } from '@cobbet/core/body/words';
 import type { Run } from '@cobbet/core/book/run';
-import { type Taste, tastes, type Verdict, verdicts } from '@cobbet/core/book/trial';
+import { tastes } from '@cobbet/core/book/trial';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { bodyText, capital } from '@/parts/bodyText';
-import { SpoonPicture } from '@/parts/SpoonPicture';
+import { bodyText } from '@/parts/bodyText';
 import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { EyeReading } from './EyeReading';
 import { runBody } from './runBody';
+import { SavedText, YieldField } from './RunFields';
+import { TasteRow } from './TasteRow';
 import type { RunControl } from './useRun';
-
-function EyeReading({ run, control }: { run: Run; control: RunControl }) {
-  const taken = run.readings.find(({ when }) => when === 'machine');
-  const read = (word: BodyWord) =>
-    control.note(`Read ${word}`, (one) => ({
-      ...one,
-      readings: [
-        ...one.readings.filter(({ when }) => when !== 'machine'),
-        {
-          kind: 'eye' as const,
-          word,
-          atC: null,
-          when: 'machine' as const,
-          takenAt: new Date().toISOString(),
-        },
-      ],
-    }));
-  return (
-    <Box
-      role="radiogroup"
-      aria-label="What the spoon shows"
-      sx={{
-        display: 'grid',
-        gap: 1,
-        gridTemplateColumns: { xs: 'repeat(auto-fill, minmax(96px, 1fr))', sm: 'repeat(7, 1fr)' },
-      }}
-    >
-      {bodyWords.map((word) => {
-        const chosen = taken?.word === word;
-        return (
-          <Box
-            key={word}
-            component="button"
-            type="button"
-            role="radio"
-            aria-checked={chosen}
-            title={wordShows[word]}
-            onClick={() => void read(word)}
-            sx={{
-              border: `2px solid ${chosen ? colour.accent : colour.line}`,
-              bgcolor: chosen ? colour.accentWash : colour.paper,
-              color: colour.ink,
-              borderRadius: 2,
-              font: 'inherit',
-              fontWeight: chosen ? 700 : 500,
-              py: 1,
-              minHeight: 96,
-              cursor: 'pointer',
-            }}
-          >
-            <SpoonPicture word={word} size={48} />
-            <div>{word}</div>
-          </Box>
-        );
-      })}
-    </Box>
-  );
-}
-
-function TasteRow({ taste, run, control }: { taste: Taste; run: Run; control: RunControl }) {
-  return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1 }}>
-      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{capital(taste)}</Box>
-      <ToggleButtonGroup
-        exclusive
-        value={run.tastes[taste] ?? null}
-        aria-label={capital(taste)}
-        onChange={(_, verdict: Verdict | null) =>
-          void control.note(`Taste: ${taste}`, (one) => {
-            const { [taste]: _old, ...rest } = one.tastes;
-            return { ...one, tastes: verdict ? { ...rest, [taste]: verdict } : rest };
-          })
-        }
-      >
-        {verdicts.map((verdict) => (
-          <ToggleButton
-            key={verdict}
-            value={verdict}
-            sx={{ minHeight: 48, minWidth: 84, fontSize: 16 }}
-          >
-            {verdict}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
-    </Box>
-  );
-}
-
-/** A line of text that saves itself a moment after typing. */
-function SavedText({
-  label,
-  value,
-  most,
-  rows,
-  onSave,
-}: {
-  label: string;
-  value: string;
-  most: number;
-  rows: number;
-  onSave: (text: string) => void;
-}) {
-  const [text, setText] = useState(value);
-  return (
-    <TextField
-      fullWidth
-      multiline
-      minRows={rows}
-      label={label}
-      value={text}
-      onChange={(event) => {
-        const next = event.target.value.slice(0, most);
-        setText(next);
-        onSave(next);
-      }}
-    />
-  );
-}
-
-function YieldField({
-  run,
-  control,
-  reckoned,
-}: {
-  run: Run;
-  control: RunControl;
-  reckoned: number;
-}) {
-  const [text, setText] = useState(run.yieldG === null ? '' : String(run.yieldG));
-  const value = Number(text.replace(',', '.'));
-  const wrong = text.trim() !== '' && !(Number.isFinite(value) && value >= 0 && value <= 1_000_000);
-  return (
-    <TextField
-      label="Weighed out of the machine, g"
-      value={text}
-      error={wrong}
-      helperText={
-        wrong ? 'Write grams as a number, such as 540.' : `${reckoned.toFixed(0)} g went in`
-      }
-      onChange={(event) => {
-        const next = event.target.value;
-        setText(next);
-        const grams = Number(next.replace(',', '.'));
-        const usable =
-          next.trim() !== '' && Number.isFinite(grams) && grams >= 0 && grams <= 1_000_000;
-        if (usable || next.trim() === '') {
-          void control.note(
-            'Yield',
-            (one) => ({ ...one, yieldG: usable ? grams : null }),
-            `yield ${run.id}`,
-          );
-        }
-      }}
-      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-    />
-  );
-}
 
 /** After the last addition: look, taste, weigh, note, and keep it as a trial. */
 export function Check({ run, control }: { run: Run; control: RunControl }) {

@@ -1,27 +1,19 @@
 'use client';
 
-import { ChooseDip } from '@/parts/ChooseDip';
-import { NotHere } from '@/parts/NotHere';
+import { DipRoom } from '@/parts/DipRoom';
 import { useBook } from '@/store/bookStore';
-import { useDip } from '@/store/useDip';
 import { MakeRun } from './MakeRun';
 import { StartMaking } from './StartMaking';
 
 /** Making a dip now. */
 export function MakeRoom() {
-  const dip = useDip();
   const runs = useBook((state) => state.book.runs);
-  if (dip === null) {
-    return <ChooseDip room="/make" title="Make" text="What is being made?" />;
-  }
-  if (dip === undefined) {
-    return (
-      <NotHere
-        title="That dip is not in the book"
-        text="It may have been deleted, or it belongs to another book."
-      />
-    );
-  }
-  const run = [...runs.values()].find((one) => one.dipId === dip.id);
-  return run ? <MakeRun key={run.id} dip={dip} run={run} /> : <StartMaking dip={dip} />;
+  return (
+    <DipRoom room="/make" title="Make" ask="What is being made?">
+      {(dip) => {
+        const run = [...runs.values()].find((one) => one.dipId === dip.id);
+        return run ? <MakeRun key={run.id} dip={dip} run={run} /> : <StartMaking dip={dip} />;
+      }}
+    </DipRoom>
+  );
 }

@@ -6,10 +6,8 @@ import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { ChooseDip } from '@/parts/ChooseDip';
-import { NotHere } from '@/parts/NotHere';
+import { DipRoom } from '@/parts/DipRoom';
 import { useBook } from '@/store/bookStore';
-import { useDip } from '@/store/useDip';
 import { TrialStrip } from './TrialStrip';
 
 function TrialsOf({ dip }: { dip: Dip }) {
@@ -58,17 +56,9 @@ function TrialsOf({ dip }: { dip: Dip }) {
 
 /** What a dip's trials were and what they showed. */
 export function TrialsRoom() {
-  const dip = useDip();
-  if (dip === null) {
-    return <ChooseDip room="/trials" title="Trials" text="Whose trials?" />;
-  }
-  if (dip === undefined) {
-    return (
-      <NotHere
-        title="That dip is not in the book"
-        text="It may have been deleted, or it belongs to another book."
-      />
-    );
-  }
-  return <TrialsOf dip={dip} />;
+  return (
+    <DipRoom room="/trials" title="Trials" ask="Whose trials?">
+      {(dip) => <TrialsOf dip={dip} />}
+    </DipRoom>
+  );
 }

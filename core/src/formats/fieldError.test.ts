@@ -1,0 +1,56 @@
+import { describe, expect, test } from '@jest/globals';
+import Joi from 'joi';
+import { BadInput, checked, parseJson } from './fieldError';
+
+const schema = Joi.object({
+  parts: Joi.array().items(Joi.object({ amount: Joi.string().required() })),
+  count: Joi.number().default(2),
+}).required();
+
+function refusal(work: () => unknown) {
+  try {
+    work();
+  } catch (error) {
+    if (error instanceof BadInput) return error.toJSON();
+    throw error;
+  }
+  throw new Error('it was taken');
+}
+
+describe('checking', () => {
+  test('fills defaults in and leaves the value otherwise as it is', () => {
+    expect(checked(schema, { parts: [{ amount: 'x' }] })).toEqual({
+      parts: [{ amount: 'x' }],
+      count: 2,
+    });
+  });
+
+  test('converts nothing: a number written as text is no number', () => {
+    expect(refusal(() => checked(schema, { count: '3' })).field).toBe('count');
+  });
+
+  test('names the place inside lists', () => {
+    const { field } = refusal(() => checked(schema, { parts: [{ amount: 'x' }, { amount: 4 }] }));
+    expect(field).toBe('parts[1].amount');
+  });
+});
+
+describe('JSON', () => {
+  test('is parsed as JSON is', () => {
+    expect(parseJson('{"a":[1,2]}')).toEqual({ a: [1, 2] });
+    expect(parseJson('\uFEFF7')).toBe(7);
+  });
+
+  test.each([
+    ['{"a":1,\n\n oops}', 3],
+    ['{"a":}', 1],
+    ['', 1],
+    ['{"a":1}\n}', 2],
+    ['{"a":1,}', 1],
+    ['// no\n{}', 1],
+  ])('%j is at fault on line %i', (text, line) => {
+    const { field, message } = refusal(() => parseJson(text));
+    expect(field).toBe('');
+    expect(message).toContain(`on line ${line}`);
+  });
+});

@@ -1,0 +1,56 @@
+import { colour } from '@/theme/colour';
+import { type FootMark, footY } from './lineGeometry';
+import type { LineAxis } from './shownQuantity';
+
+/** Where the dip stands at the foot, open while warm and filled when it is done, and what was read last time. */
+export function FootMarks({
+  feet,
+  axis,
+  rows,
+}: {
+  feet: readonly FootMark[];
+  axis: LineAxis;
+  rows: number;
+}) {
+  return (
+    <>
+      {feet.map(({ value, read }, i) => {
+        const y = footY(rows, i);
+        const last = i === feet.length - 1;
+        // the words go to the side where neither the thread nor the target is
+        const beyond = read !== null && value !== null && read >= value;
+        return (
+          <g key={i}>
+            {read !== null && (
+              <g stroke={colour.ink} strokeWidth={2.2} strokeLinecap="round">
+                <path
+                  d={`M${axis.x(read) - 5} ${y - 5}l10 10M${axis.x(read) + 5} ${y - 5}l-10 10`}
+                />
+                <text
+                  x={axis.x(read) + (beyond ? 11 : -11)}
+                  y={y + 4}
+                  fontSize={12}
+                  textAnchor={beyond ? 'start' : 'end'}
+                  stroke={colour.paper}
+                  strokeWidth={3}
+                  paintOrder="stroke"
+                  fill={colour.ink}
+                >
+                  read last time
+                </text>
+              </g>
+            )}
+            {value !== null && (
+              <path
+                d={`M${axis.x(value)} ${y - 9}l9 9l-9 9l-9 -9z`}
+                fill={last ? colour.accent : colour.paper}
+                stroke={colour.accent}
+                strokeWidth={2.2}
+              />
+            )}
+          </g>
+        );
+      })}
+    </>
+  );
+}

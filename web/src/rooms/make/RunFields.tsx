@@ -1,0 +1,77 @@
+'use client';
+
+import TextField from '@mui/material/TextField';
+import type { Run } from '@cobbet/core/book/run';
+import { useState } from 'react';
+import type { RunControl } from './useRun';
+
+/** A line of text that saves itself a moment after typing. */
+export function SavedText({
+  label,
+  value,
+  most,
+  rows,
+  onSave,
+}: {
+  label: string;
+  value: string;
+  most: number;
+  rows: number;
+  onSave: (text: string) => void;
+}) {
+  const [text, setText] = useState(value);
+  return (
+    <TextField
+      fullWidth
+      multiline
+      minRows={rows}
+      label={label}
+      value={text}
+      onChange={(event) => {
+        const next = event.target.value.slice(0, most);
+        setText(next);
+        onSave(next);
+      }}
+    />
+  );
+}
+
+/** What the scale says when the bowl is emptied. */
+export function YieldField({
+  run,
+  control,
+  reckoned,
+}: {
+  run: Run;
+  control: RunControl;
+  reckoned: number;
+}) {
+  const [text, setText] = useState(run.yieldG === null ? '' : String(run.yieldG));
+  const value = Number(text.replace(',', '.'));
+  const wrong = text.trim() !== '' && !(Number.isFinite(value) && value >= 0 && value <= 1_000_000);
+  return (
+    <TextField
+      label="Weighed out of the machine, g"
+      value={text}
+      error={wrong}
+      helperText={
+        wrong ? 'Write grams as a number, such as 540.' : `${reckoned.toFixed(0)} g went in`
+      }
+      onChange={(event) => {
+        const next = event.target.value;
+        setText(next);
+        const grams = Number(next.replace(',', '.'));
+        const usable =
+          next.trim() !== '' && Number.isFinite(grams) && grams >= 0 && grams <= 1_000_000;
+        if (usable || next.trim() === '') {
+          void control.note(
+            'Yield',
+            (one) => ({ ...one, yieldG: usable ? grams : null }),
+            `yield ${run.id}`,
+          );
+        }
+      }}
+      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+    />
+  );
+}
