@@ -24,7 +24,7 @@ test('a blank book starts with a dip of one’s own, from its name to its body',
   const add = page.getByRole('combobox', { name: 'Add something' });
   for (const text of ['2 cups chickpeas', '1/4 cup tahini', '3 tbsp lemon juice', '1/2 tsp salt']) {
     await add.fill(text);
-    await page.getByRole('option').first().click();
+    await page.getByRole('listbox').getByRole('option').first().click();
   }
   await expect(page.getByRole('textbox', { name: 'Amount of Tahini, hulled' })).toHaveValue(
     '1/4 cup',

@@ -22,13 +22,14 @@ function upToDate() {
 }
 
 /**
- * Installs the packages of package-lock.json when they are missing or others are there. npm's own words go to
+ * Installs the packages of package-lock.json when they are missing or others are there. Only tools of development
+ * want a newer Node.js than Cobbet itself, so their wish is no error here. npm's own words go to
  * standard error, so that standard output stays clean.
  */
 export function ensureInstalled() {
   if (upToDate()) return;
   process.stderr.write('Installing packages (about a minute, once)…\n');
-  const done = spawnSync('npm', ['ci', '--no-fund', '--no-audit'], {
+  const done = spawnSync('npm', ['ci', '--no-fund', '--no-audit', '--engine-strict=false'], {
     cwd: root,
     stdio: ['ignore', 2, 2],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },

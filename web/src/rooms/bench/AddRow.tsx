@@ -6,15 +6,13 @@ import InputBase from '@mui/material/InputBase';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
+import type { LarderField as LarderFieldType } from './LarderField';
 
 const placeholder = 'Add something, such as 2 tbsp lemon juice';
 
-const LarderField = dynamic(() => import('./LarderField').then((module) => module.LarderField), {
-  ssr: false,
-});
+type Field = typeof LarderFieldType;
 
 /** Adds a row by typing. The search comes in when it is first wanted; what is typed meanwhile is kept. */
 export function AddRow({
@@ -27,11 +25,16 @@ export function AddRow({
   onAdd: (ingredient: Ingredient, amount: string) => void;
 }) {
   const [text, setText] = useState('');
-  const [wanted, setWanted] = useState(false);
+  const [Field, setField] = useState<Field | null>(null);
+  // the plain field stays until the search is there, so that no letter is lost on the way
+  const want = async () => {
+    const { LarderField } = await import('./LarderField');
+    setField(() => LarderField);
+  };
   return (
     <Box data-add-row sx={{ maxWidth: 440, minHeight: 34 }}>
-      {wanted ? (
-        <LarderField
+      {Field ? (
+        <Field
           larder={larder}
           measures={measures}
           placeholder={placeholder}
@@ -43,7 +46,7 @@ export function AddRow({
         <InputBase
           value={text}
           placeholder={placeholder}
-          onFocus={() => setWanted(true)}
+          onFocus={() => void want()}
           onChange={(event) => setText(event.target.value)}
           startAdornment={<Add fontSize="small" sx={{ mr: 1, color: colour.muted }} />}
           slotProps={{

@@ -198,6 +198,11 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 </Box>
               ))}
           </Box>
+          {rows.length === 0 && (
+            <Box sx={{ maxWidth: 440, mt: 1, mb: 1.5, color: colour.muted }}>
+              Start with what goes in first. The line grows as you add, one bead for each addition.
+            </Box>
+          )}
           <Box sx={{ mt: 1 }}>
             <AddRow larder={bench.larder} measures={bench.measures} onAdd={add} />
           </Box>

@@ -28,9 +28,12 @@ function SeasoningBar({
   preview,
   target,
   usual,
+  empty,
   onBand,
 }: {
   name: SeasoningName;
+  /** Nothing is in the bowl, so there is nothing to judge. */
+  empty: boolean;
   value: number;
   preview: number | null;
   target: Band | undefined;
@@ -44,14 +47,14 @@ function SeasoningBar({
   const low = band.low ?? 0;
   const high = band.high ?? most;
   const place = against(value, band);
-  const word = name === 'garlicG' ? garlicWord(value) : standing[place];
+  const judged = name === 'garlicG' ? garlicWord(value) : standing[place];
+  const word = empty ? 'nothing in yet' : judged;
+  const wrong = place !== 'right' && !empty;
   return (
     <Box sx={{ mb: 1.1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, lineHeight: 1.2 }}>
         <Box sx={{ fontWeight: 600 }}>{label}</Box>
-        <Box sx={{ color: place === 'right' ? colour.muted : colour.caution, fontSize: 13.5 }}>
-          {word}
-        </Box>
+        <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: 13.5 }}>{word}</Box>
         <Box sx={{ ml: 'auto', fontSize: 13.5 }}>{value.toFixed(2)} g</Box>
       </Box>
       <Box sx={{ position: 'relative', height: 26 }}>
@@ -117,8 +120,9 @@ function SeasoningBar({
             height: 12,
             ml: '-6px',
             borderRadius: '50%',
-            bgcolor: place === 'right' ? colour.ink : colour.paper,
-            border: `2.5px solid ${place === 'right' ? colour.ink : colour.caution}`,
+            bgcolor: wrong ? colour.paper : colour.ink,
+            border: `2.5px solid ${wrong ? colour.caution : colour.ink}`,
+            opacity: empty ? 0 : 1,
           }}
         />
       </Box>
@@ -182,6 +186,7 @@ export function Mouth({
           key={name}
           name={name}
           value={per100g[name]}
+          empty={analysis.massG === 0}
           preview={preview ? preview.per100g[name] : null}
           target={dip.targets[name]}
           usual={usual[name]}
@@ -189,7 +194,7 @@ export function Mouth({
         />
       ))}
       <Box sx={{ fontSize: 13.5, color: colour.muted, lineHeight: 1.45 }}>
-        {minor.map(([label, value]) => `${label} ${value}`).join(' · ')}
+        {analysis.massG > 0 && minor.map(([label, value]) => `${label} ${value}`).join(' · ')}
       </Box>
     </Box>
   );

@@ -19,6 +19,13 @@ export function Yield({
   const { massG, volumeMl, topG, per100g, allergens, warnings } = analysis;
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
   const portions = Math.floor(massG / dip.portionG);
+  if (massG + topG === 0) {
+    return (
+      <Box component="section" aria-label="What it makes" sx={{ color: colour.muted }}>
+        Nothing is in the bowl yet, so it makes nothing.
+      </Box>
+    );
+  }
   return (
     <Box component="section" aria-label="What it makes">
       <Typography variant="h2" sx={{ mb: 0.25 }}>
