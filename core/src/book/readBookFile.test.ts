@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../test/bookOf';
-import { BadInput } from '../formats/fieldError';
+import { refusal } from '../../test/refusal';
 import { readBookFile } from './readBookFile';
 import { toBookFile } from './toBookFile';
 
@@ -15,16 +15,6 @@ function changed(edit: (copy: Loose & { dips: Loose[]; trials: Loose[] }) => voi
   const copy = structuredClone(file) as unknown as Loose & { dips: Loose[]; trials: Loose[] };
   edit(copy);
   return JSON.stringify(copy);
-}
-
-function refusal(text: string) {
-  try {
-    readBookFile(text);
-  } catch (error) {
-    if (error instanceof BadInput) return error.toJSON();
-    throw error;
-  }
-  throw new Error('it was taken');
 }
 
 test('a book goes out and comes in as itself', () => {
@@ -92,7 +82,7 @@ describe('a bad file names the place', () => {
       'must be',
     ],
   ])('%s', (_, text, field, words) => {
-    const told = refusal(text);
+    const told = refusal(() => readBookFile(text));
     expect(told.field).toBe(field);
     expect(told.message).toContain(words);
   });

@@ -1,5 +1,5 @@
 import type { Dip } from './dip';
-import type { EyeReading, TasteMarks, Trial, TrialRow } from './trial';
+import type { Outcome, Trial, TrialRow } from './trial';
 
 /** One planned addition while a dip is being made; `done` is what really went in, null until it is logged. */
 export interface RunEntry {
@@ -11,7 +11,7 @@ export interface RunEntry {
 }
 
 /** A dip being made now; survives anything, since every tap is saved. */
-export interface Run {
+export interface Run extends Outcome {
   id: string;
   dipId: string;
   /** ISO 8601 */
@@ -19,13 +19,6 @@ export interface Run {
   /** Index of the entry in hand; the number of entries when checking. */
   step: number;
   entries: RunEntry[];
-  method: Dip['method'];
-  machineId: string;
-  readings: EyeReading[];
-  tastes: TasteMarks;
-  yieldG: number | null;
-  notes: string;
-  changeNext: string;
 }
 
 /**

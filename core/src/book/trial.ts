@@ -35,15 +35,8 @@ export interface TrialRow {
   germOut?: boolean;
 }
 
-/** A dip as it was made once. */
-export interface Trial {
-  id: string;
-  dipId: string;
-  /** Counts up within its dip, from 1. */
-  number: number;
-  /** ISO 8601 */
-  madeAt: string;
-  rows: TrialRow[];
+/** How a dip was made and how it turned out. */
+export interface Outcome {
   method: Method;
   machineId: string;
   readings: EyeReading[];
@@ -52,6 +45,17 @@ export interface Trial {
   yieldG: number | null;
   notes: string;
   changeNext: string;
+}
+
+/** A dip as it was made once. */
+export interface Trial extends Outcome {
+  id: string;
+  dipId: string;
+  /** Counts up within its dip, from 1. */
+  number: number;
+  /** ISO 8601 */
+  madeAt: string;
+  rows: TrialRow[];
 }
 
 /** The number the next trial of a dip gets. */

@@ -1,21 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import Joi from 'joi';
-import { BadInput, checked, parseJson } from './fieldError';
+import { refusal } from '../../test/refusal';
+import { checked, parseJson } from './fieldError';
 
 const schema = Joi.object({
   parts: Joi.array().items(Joi.object({ amount: Joi.string().required() })),
   count: Joi.number().default(2),
 }).required();
-
-function refusal(work: () => unknown) {
-  try {
-    work();
-  } catch (error) {
-    if (error instanceof BadInput) return error.toJSON();
-    throw error;
-  }
-  throw new Error('it was taken');
-}
 
 describe('checking', () => {
   test('fills defaults in and leaves the value otherwise as it is', () => {

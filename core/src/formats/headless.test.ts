@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import { refusal } from '../../test/refusal';
 import { highsSolver } from '../landing/highsSolver';
 import type { LinearSolver } from '../landing/linearProgram';
-import { BadInput } from './fieldError';
 import { analyseRequest, convert, landRequest } from './headless';
 
 let solver: LinearSolver;
@@ -16,17 +16,6 @@ const parts = [
   { ingredient: 'water', amount: '1/3 cup' },
   { ingredient: 'salt', amount: '1/2 tsp' },
 ];
-
-/** The field and message a bad request is refused with. */
-function refusal(work: () => unknown): { field: string; message: string } {
-  try {
-    work();
-  } catch (error) {
-    if (error instanceof BadInput) return error.toJSON();
-    throw error;
-  }
-  throw new Error('it was taken');
-}
 
 describe('analyse', () => {
   test('answers everything the format promises', () => {

@@ -21,7 +21,7 @@ export interface Conflict {
 }
 
 const lands = (request: LandingRequest, solver: LinearSolver) =>
-  landInGrams(request, solver).miss <= landedWithin;
+  landInGrams(request, solver, 'lands').miss <= landedWithin;
 
 const only = (targets: Targets, names: readonly TargetName[]): Targets =>
   Object.fromEntries(

@@ -1,63 +1,83 @@
 import loadHighs from 'highs';
-import type { LinearProgram, LinearSolver, Terms } from './linearProgram';
+import type { LinearProgram, LinearSolver } from './linearProgram';
 
-const number = (value: number) => value.toPrecision(14);
+/** HiGHS model status: solved, and stopped by the clock with a solution in hand. */
+const optimal = 7;
+const timeLimit = 13;
 
-function sum(terms: Terms): string {
-  const kept = terms.filter(([, coefficient]) => coefficient !== 0);
-  if (kept.length === 0) return '0 x0';
-  return kept
-    .map(([variable, c]) => `${c < 0 ? '-' : '+'} ${number(Math.abs(c))} x${variable}`)
-    .join(' ');
-}
-
-/** The program in CPLEX LP text, the format the solver reads. */
-function lpText(program: LinearProgram): string {
-  const lines = ['Minimize', ` cost: ${sum(program.cost.map((c, i) => [i, c]))}`, 'Subject To'];
-  program.constraints.forEach(({ terms, low, high }, index) => {
-    if (low === high) lines.push(` e${index}: ${sum(terms)} = ${number(low)}`);
-    else {
-      if (Number.isFinite(low)) lines.push(` l${index}: ${sum(terms)} >= ${number(low)}`);
-      if (Number.isFinite(high)) lines.push(` h${index}: ${sum(terms)} <= ${number(high)}`);
+/** The program as the sparse arrays the solver takes, rows one after another. */
+function modelData(program: LinearProgram, infinity: number) {
+  const bound = (value: number) =>
+    Number.isFinite(value) ? value : value < 0 ? -infinity : infinity;
+  const starts = [0];
+  const indices: number[] = [];
+  const values: number[] = [];
+  for (const { terms } of program.constraints) {
+    for (const [variable, coefficient] of terms) {
+      if (coefficient === 0) continue;
+      indices.push(variable);
+      values.push(coefficient);
     }
-  });
-  lines.push('Bounds');
-  program.lower.forEach((low, i) => {
-    const high = program.upper[i] ?? Infinity;
-    lines.push(` ${number(low)} <= x${i} <= ${Number.isFinite(high) ? number(high) : '+inf'}`);
-  });
-  if (program.binary && program.binary.size > 0) {
-    lines.push('Binary', ` ${[...program.binary].map((i) => `x${i}`).join(' ')}`);
+    starts.push(indices.length);
   }
-  lines.push('End');
-  return lines.join('\n');
+  const numCols = program.cost.length;
+  const numRows = program.constraints.length;
+  return {
+    numCols,
+    numRows,
+    colCost: program.cost,
+    colLower: program.lower.map(bound),
+    colUpper: program.upper.map(bound),
+    rowLower: program.constraints.map(({ low }) => bound(low)),
+    rowUpper: program.constraints.map(({ high }) => bound(high)),
+    matrix: { format: 'csr' as const, numRows, numCols, starts, indices, values },
+    ...(program.binary && program.binary.size > 0
+      ? {
+          integrality: program.cost.map((_, i) =>
+            program.binary?.has(i) ? (1 as const) : (0 as const),
+          ),
+        }
+      : {}),
+  };
 }
 
 /**
- * HiGHS as a linear solver: dual simplex, and branch and bound where variables are binary.
+ * HiGHS as a linear solver: dual simplex, and branch and bound where variables are binary. One native model is kept
+ * for all solves, each passed in afresh.
  *
- * @param locateFile where the WASM file lies, for a browser; left out in Node.js
+ * @param locateFile where the WASM file lies, when it is not beside the library
  * @throws Error when the WASM can't be loaded
  */
 export async function highsSolver(locateFile?: (file: string) => string): Promise<LinearSolver> {
   const highs = await loadHighs(locateFile ? { locateFile } : {});
+  const model = highs.createModel();
+  model.options.set({
+    output_flag: false,
+    simplex_iteration_limit: 5000,
+    mip_rel_gap: 1e-3,
+  });
   return {
     solve(program, timeLimitS) {
-      const { Status, Columns } = highs.solve(lpText(program), {
-        ...(program.binary
-          ? { presolve: 'on' as const }
-          : { solver: 'simplex' as const, presolve: 'off' as const }),
-        output_flag: false,
-        time_limit: timeLimitS,
-        simplex_iteration_limit: 5000,
-        mip_rel_gap: 1e-3,
-      });
-      if (Status !== 'Optimal' && Status !== 'Time limit reached') return { values: null };
-      const values = program.cost.map((_, i) => {
-        const column = Columns[`x${i}`];
-        return column && 'Primal' in column ? column.Primal : NaN;
-      });
-      return { values: values.every(Number.isFinite) ? values : null };
+      const whole = program.binary !== undefined && program.binary.size > 0;
+      try {
+        model.options.set({
+          solver: whole ? 'choose' : 'simplex',
+          // small programs are solved before a presolve has paid off
+          presolve: whole ? 'on' : 'off',
+          time_limit: timeLimitS,
+        });
+        model.passModel(modelData(program, highs.infinity));
+        // the clock runs on over solves unless it is set back
+        model.zeroAllClocks();
+        model.run();
+        const status = model.getModelStatus() as number;
+        if (status !== optimal && status !== timeLimit) return { values: null };
+        const values = [...model.getSolution().colValue].slice(0, program.cost.length);
+        return { values: values.every(Number.isFinite) ? values : null };
+      } catch {
+        // a program the solver refuses or gives up on is one without an answer
+        return { values: null };
+      }
     },
   };
 }

@@ -10,7 +10,7 @@ import {
   type LandingRequest,
 } from './landing';
 import type { LinearSolver } from './linearProgram';
-import { type Landed, sequentialLinear } from './sequentialLinear';
+import { type Goal, type Landed, sequentialLinear } from './sequentialLinear';
 import { insetBand, type Targets } from './targets';
 
 /** How far inside each band to aim, as a share of its width. */
@@ -94,15 +94,20 @@ function better(a: GramLanding, b: GramLanding): GramLanding {
  *
  * @param request rows and bands
  * @param solver linear solver
+ * @param goal `lands` answers only whether it can be done, and sooner
  * @returns the landing, or the nearest to it; `miss` is 0 when every band is met
  */
-export function landInGrams(request: LandingRequest, solver: LinearSolver): GramLanding {
+export function landInGrams(
+  request: LandingRequest,
+  solver: LinearSolver,
+  goal: Goal = 'cheapest',
+): GramLanding {
   const landing = prepareLanding(request);
   const kept = keptSize(landing);
-  const first = landFrom(landing, kept, solver);
+  const first = landFrom(landing, kept, solver, goal);
   if (first.miss <= landedWithin || kept === landing.targets) return first;
   // only a dip that can't land otherwise may shrink to next to nothing
-  const second = landFrom(landing, landing.targets, solver);
+  const second = landFrom(landing, landing.targets, solver, goal);
   return second.miss <= landedWithin ? second : first;
 }
 
@@ -113,16 +118,23 @@ function keptSize(landing: Landing): Targets {
   return { ...landing.targets, massG: { low: leastOfSize * mass, high: null } };
 }
 
-function landFrom(landing: Landing, targets: Targets, solver: LinearSolver): GramLanding {
+function landFrom(
+  landing: Landing,
+  targets: Targets,
+  solver: LinearSolver,
+  goal: Goal,
+): GramLanding {
   const aimed = aimedTargets(targets);
   const from = (start: readonly number[]): GramLanding => {
-    const landed = sequentialLinear(landing, aimed, start, solver);
+    const landed = sequentialLinear(landing, aimed, start, solver, goal);
     const masses = massesOf(landing, landed.values);
     return { ...landed, landing, masses, miss: totalMiss(landing, landing.targets, masses) };
   };
   let best = from(landing.free.map((row) => row.reference));
-  if (best.miss > landedWithin || spoonEffect(landing, best.masses) > fragileBody) {
+  const fragile = goal === 'cheapest' && spoonEffect(landing, best.masses) > fragileBody;
+  if (best.miss > landedWithin || fragile) {
     for (const share of [0.15, 0.5]) {
+      if (goal === 'lands' && best.miss <= landedWithin) break;
       const start = startWithLiquids(landing, share);
       if (start) best = better(best, from(start));
     }

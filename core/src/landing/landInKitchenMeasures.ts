@@ -24,7 +24,7 @@ export interface KitchenLanding {
 
 const nearEachSide = 4;
 const milpRounds = 4;
-const milpLimitS = 1;
+const milpLimitS = 0.6;
 const polishRounds = 30;
 
 /** Row facts the choices need besides the landing's own. */
@@ -189,7 +189,9 @@ export function landInKitchenMeasures(
   const aimed = aimedTargets(request.targets);
   let values = [...inGrams.values];
   let best: { picks: number[]; choices: Choice[][]; miss: number; cost: number } | null = null;
-  for (let round = 0; round < milpRounds; round += 1) {
+  // where grams can't land, spoons can't: one round finds amounts near the nearest
+  const rounds = inGrams.miss > landedWithin ? 1 : milpRounds;
+  for (let round = 0; round < rounds; round += 1) {
     const choices = landing.free.map((free, i) => {
       const row = request.rows[free.index];
       const value = values[i] ?? free.reference;

@@ -8,6 +8,9 @@ export const missPrice = 1000;
 const iterationLimit = 40;
 const solveLimitS = 1;
 
+/** Look for the cheapest landing, or only whether there is one. */
+export type Goal = 'cheapest' | 'lands';
+
 /** Where a run ended. */
 export interface Landed {
   values: number[];
@@ -72,6 +75,7 @@ function program(
  * @param targets bands to aim at, drawn in already
  * @param start values of the free rows, g
  * @param solver linear solver
+ * @param goal `lands` stops at the first landing, or where getting nearer becomes slow
  * @returns the best values reached, with what they still miss
  */
 export function sequentialLinear(
@@ -79,6 +83,7 @@ export function sequentialLinear(
   targets: Targets,
   start: readonly number[],
   solver: LinearSolver,
+  goal: Goal = 'cheapest',
 ): Landed {
   const merit = (values: readonly number[]) =>
     missPrice * totalMiss(landing, targets, massesOf(landing, values)) +
@@ -88,6 +93,8 @@ export function sequentialLinear(
   );
   let best = merit(values);
   let radius = 0.5;
+  // a gain smaller than this is not worth another round
+  const worth = goal === 'lands' ? 1e-3 * missPrice : 1e-4;
   for (let k = 0; k < iterationLimit && landing.free.length > 0; k += 1) {
     const lp = program(landing, targets, values, radius);
     const solved = solver.solve(lp, solveLimitS).values;
@@ -99,9 +106,11 @@ export function sequentialLinear(
       values = next;
       best -= gained;
       if (gained > 0.75 * expected) radius = Math.min(4, radius * 2);
-      if (gained < 1e-4) break;
+      if (gained < worth) break;
     } else radius *= 0.3;
-    if (expected < 1e-4 || radius < 1e-4) break;
+    if (expected < worth || radius < 1e-4) break;
+    // whether it lands at all is answered by the first values that do
+    if (goal === 'lands' && totalMiss(landing, targets, massesOf(landing, values)) === 0) break;
   }
   return {
     values,
