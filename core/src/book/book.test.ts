@@ -6,6 +6,7 @@ import { type Command, put, remove, replacing, undoing, withChanges } from './ch
 import { emptyDip, variantOf } from './dip';
 import { analyseDip, analyseTrialRows, readRow, trialRowOf } from './dipParts';
 import { migrateDip, migrations } from './migrations';
+import { withEyeReading } from './reading';
 import { finishRun, loggedRows, startRun } from './run';
 import { nextTrialNumber, type TrialRow } from './trial';
 
@@ -143,6 +144,20 @@ describe('a run', () => {
     const trials = [trial('1', 'a', { number: 3 }), trial('2', 'b', { number: 9 })];
     expect(nextTrialNumber(trials, 'a')).toBe(4);
     expect(nextTrialNumber(trials, 'c')).toBe(1);
+  });
+});
+
+describe('a reading', () => {
+  const at = '2026-05-06T10:00:00.000Z';
+  test('takes the place of an earlier one at the same moment only', () => {
+    const warm = withEyeReading(trial('t', 'a'), 'machine', 'slumps', at);
+    const both = withEyeReading(warm, 'chilled', 'scoops', at);
+    const again = withEyeReading(both, 'chilled', 'spreads', at);
+    expect(again.readings.map(({ when, word }) => [when, word])).toEqual([
+      ['machine', 'slumps'],
+      ['chilled', 'spreads'],
+    ]);
+    expect(warm.readings.length).toBe(1);
   });
 });
 

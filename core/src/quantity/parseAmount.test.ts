@@ -35,6 +35,12 @@ describe('numbers', () => {
     ['two thirds of a cup', 2 / 3],
     ['half a cup', 0.5],
     ['a cup', 1],
+    ['1/2 a cup', 0.5],
+    ['3/4 of a cup', 0.75],
+    ['1/2 of a lemon', 0.5],
+    ['2 lemons, juiced', 2],
+    ['4 oz (115 g)', 4],
+    ['1 1/2 cups (about 360 ml)', 1.5],
     ['a dozen leaves', 12],
     ['a couple of cloves', 2],
     ['about 3 tbsp', 3],
@@ -117,6 +123,7 @@ describe('units', () => {
     ['juice of half a lemon', 0.5, 'lemon', 'juice'],
     ['the zest of 1 lime'.slice(4), 1, 'lime', 'zest'],
     ['juice from 1 large orange', 1, 'orange', 'juice'],
+    ['the juice of 1/2 a lime', 0.5, 'lime', 'juice'],
   ])('%s', (text, count, piece, partOf) => {
     expect(term(text)).toMatchObject({ unit: 'piece', value: count, piece, part: partOf });
   });

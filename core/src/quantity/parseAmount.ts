@@ -11,6 +11,13 @@ function fail(part: string, message: string): Result<Amount, Unreadable> {
   return { ok: false, error: { part, message } };
 }
 
+/** `4 oz (115 g)`: what stands in brackets after a whole measure says it once more. */
+function pastNote(list: Token[], at: number): number {
+  if (list[at]?.text !== '(') return at;
+  const close = list.findIndex((token, i) => i > at && token.text === ')');
+  return close < 0 ? at : close + 1;
+}
+
 /** `1 cup and a half`: a bare fraction after a joint goes with the unit before it. */
 function bareFraction(list: Token[], at: number, before: Measure | undefined): Measure | null {
   const number = readNumber(list, at);
@@ -66,6 +73,7 @@ export function parseAmount(
     if (!read.ok) return read;
     terms.push(read.value.measure);
     at = read.value.next;
+    at = pastNote(list, at);
     const next = list[at];
     if (next?.kind === 'word' && !joints.has(next.text.toLowerCase())) {
       if (harmlessNotes.has(next.text.toLowerCase())) continue;

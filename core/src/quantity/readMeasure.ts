@@ -61,15 +61,26 @@ function packageAt(list: Token[], at: number) {
   return { size: { value: number.value, unit: unit.unit as PackageUnit }, next: noun.next };
 }
 
+/** `1/2 of a lemon`, `1/2 a cup`: what joins a share to its whole says nothing more. */
+function pastJoints(list: Token[], at: number): number {
+  let next = at;
+  while (['of', 'a', 'an'].includes(lower(list[next]))) next += 1;
+  return next;
+}
+
 function range(list: Token[], at: number) {
   const first = readNumber(list, at);
   if (!first) return null;
   const joint = list[first.next];
   if (joint && ['-', 'to', 'or'].includes(lower(joint))) {
     const second = readNumber(list, first.next + 1);
-    if (second) return { low: first.value, high: second.value, next: second.next, ranged: true };
+    if (second) {
+      const next = pastJoints(list, second.next);
+      return { low: first.value, high: second.value, next, ranged: true };
+    }
   }
-  return { low: first.value, high: first.value, next: first.next, ranged: false };
+  const next = pastJoints(list, first.next);
+  return { low: first.value, high: first.value, next, ranged: false };
 }
 
 /** `juice of 2 lemons`, `zest from half a lemon`. */
@@ -149,7 +160,9 @@ function farEnd(list: Token[], at: number, unit: Unit) {
  * @returns the measure and the index after it, or the part that can't be read and why
  */
 export function readMeasure(list: Token[], at: number, own: readonly string[]): MeasureAt {
-  const start = ['about', 'approx', 'approximately', 'roughly', 'ca', '~'].includes(lower(list[at]))
+  const start = ['about', 'approx', 'approximately', 'roughly', 'ca', '~', 'the'].includes(
+    lower(list[at]),
+  )
     ? at + 1
     : at;
   const token = list[start];

@@ -3,7 +3,9 @@ import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
-import { nextTrialNumber, type TrialRow } from '@cobbet/core/book/trial';
+import { withEyeReading } from '@cobbet/core/book/reading';
+import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
+import type { BodyWord } from '@cobbet/core/body/words';
 import type { Larder } from '@cobbet/core/larder/larder';
 import { useBook } from './bookStore';
 
@@ -126,4 +128,16 @@ export async function completeRun(runId: string): Promise<string> {
 /** Throws a run away. */
 export function dropRun(runId: string): Promise<boolean> {
   return useBook.getState().act('Stop making', () => [remove('runs', runId)]);
+}
+
+/** What the spoon showed of a trial from the fridge. */
+export function readTrialCold(trialId: string, word: BodyWord): Promise<boolean> {
+  return useBook.getState().act(`Read ${word}, cold`, (book) => {
+    const trial = book.trials.get(trialId);
+    return trial ? [put('trials', withEyeReading(trial, 'chilled', word, now()))] : [];
+  });
+}
+
+export function deleteTrial(trial: Trial): Promise<boolean> {
+  return useBook.getState().act(`Delete trial ${trial.number}`, () => [remove('trials', trial.id)]);
 }

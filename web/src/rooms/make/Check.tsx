@@ -4,13 +4,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Run } from '@cobbet/core/book/run';
+import { withEyeReading } from '@cobbet/core/book/reading';
 import { tastes } from '@cobbet/core/book/trial';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
+import { SpoonChoice } from '@/parts/SpoonChoice';
 import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
-import { EyeReading } from './EyeReading';
 import { runBody } from './runBody';
 import { SavedText, YieldField } from './RunFields';
 import { TasteRow } from './TasteRow';
@@ -35,7 +36,15 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
           Warm from the machine. Reckoned: {bodyText(now.body.machine)} ± {now.body.sd.toFixed(1)}.
         </Typography>
-        <EyeReading run={run} control={control} />
+        <SpoonChoice
+          label="What the spoon shows"
+          chosen={run.readings.find(({ when }) => when === 'machine')?.word}
+          onChoose={(word) =>
+            void control.note(`Read ${word}`, (one) =>
+              withEyeReading(one, 'machine', word, new Date().toISOString()),
+            )
+          }
+        />
       </section>
       <section>
         <Typography variant="h2" sx={{ mb: 1 }}>

@@ -9,6 +9,8 @@ import { tastes, type Trial } from '@cobbet/core/book/trial';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { useMemo, useState } from 'react';
 import { shortDay } from '@/parts/day';
+import { SpoonChoice } from '@/parts/SpoonChoice';
+import { deleteTrial, readTrialCold } from '@/store/commands';
 import { useLarder } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { PredictedRead } from './PredictedRead';
@@ -52,6 +54,8 @@ function Marks({ trial }: { trial: Trial }) {
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
   const larder = useLarder();
   const [open, setOpen] = useState(false);
+  const [looking, setLooking] = useState(false);
+  const cold = trial.readings.findLast(({ when }) => when === 'chilled');
   const analysis = useMemo(
     () => analyseTrialRows(trial.rows, trial.method, dip.servedAtC, larder),
     [trial, dip.servedAtC, larder],
@@ -129,42 +133,79 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           >
             {open ? 'Hide the amounts' : 'Show the amounts'}
           </Button>
+          <Button
+            size="small"
+            sx={{ px: 0, minHeight: 32 }}
+            aria-expanded={looking}
+            onClick={() => setLooking(!looking)}
+          >
+            {cold ? 'Read it cold again' : 'Read it cold'}
+          </Button>
         </Box>
       </Box>
-      {open && (
-        <Box
-          component="ol"
-          aria-label={`Amounts of trial ${trial.number}`}
-          sx={{ m: 0, mt: 1, p: 0, listStyle: 'none', columnCount: { xs: 1, md: 2 }, columnGap: 5 }}
-        >
-          {trial.rows.map((row, index) => (
-            <Box
-              component="li"
-              key={`${row.ingredientId}${index}`}
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: '128px 64px 1fr',
-                fontSize: 14,
-                py: 0.35,
-                breakInside: 'avoid',
-              }}
-            >
-              <strong>{row.amount}</strong>
-              <Box component="span" sx={{ color: colour.muted }}>
-                {printGrams(row.massG)}
-              </Box>
-              <span>
-                {nameOf(row.ingredientId)}
-                {row.planned !== null && row.planned !== row.amount && (
-                  <Box component="span" sx={{ color: colour.caution }}>
-                    {' '}
-                    planned {row.planned}
-                  </Box>
-                )}
-              </span>
-            </Box>
-          ))}
+      {looking && (
+        <Box sx={{ maxWidth: 760, mt: 1.5 }}>
+          <Box sx={{ mb: 1 }}>From the fridge, before it is stirred. What does the spoon show?</Box>
+          <SpoonChoice
+            label={`Trial ${trial.number} cold`}
+            chosen={cold?.word}
+            onChoose={(word) => {
+              void readTrialCold(trial.id, word);
+              setLooking(false);
+            }}
+          />
         </Box>
+      )}
+      {open && (
+        <>
+          <Box
+            component="ol"
+            aria-label={`Amounts of trial ${trial.number}`}
+            sx={{
+              m: 0,
+              mt: 1,
+              p: 0,
+              listStyle: 'none',
+              columnCount: { xs: 1, md: 2 },
+              columnGap: 5,
+            }}
+          >
+            {trial.rows.map((row, index) => (
+              <Box
+                component="li"
+                key={`${row.ingredientId}${index}`}
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: '128px 64px 1fr',
+                  fontSize: 14,
+                  py: 0.35,
+                  breakInside: 'avoid',
+                }}
+              >
+                <strong>{row.amount}</strong>
+                <Box component="span" sx={{ color: colour.muted }}>
+                  {printGrams(row.massG)}
+                </Box>
+                <span>
+                  {nameOf(row.ingredientId)}
+                  {row.planned !== null && row.planned !== row.amount && (
+                    <Box component="span" sx={{ color: colour.caution }}>
+                      {' '}
+                      planned {row.planned}
+                    </Box>
+                  )}
+                </span>
+              </Box>
+            ))}
+          </Box>
+          <Button
+            size="small"
+            sx={{ px: 0, mt: 0.5, color: colour.caution }}
+            onClick={() => void deleteTrial(trial)}
+          >
+            Delete trial {trial.number}
+          </Button>
+        </>
       )}
     </Box>
   );
