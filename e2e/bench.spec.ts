@@ -198,3 +198,11 @@ test('another country’s cups change what a cup weighs', async ({ page }) => {
   await page.reload();
   await expect(makes).toContainText('605 g');
 });
+
+test('on a tablet the whole line is seen without scrolling sideways', async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await openBench(page);
+  const crumbs = await page.getByText('crumbs', { exact: true }).boundingBox();
+  expect(crumbs && crumbs.x + crumbs.width).toBeLessThanOrEqual(820);
+  await expect(amount(page, 'Water')).toBeVisible();
+});

@@ -95,6 +95,9 @@ export function BenchHeader(props: Props) {
         >
           {dip.name}
         </Typography>
+        <Button variant="contained" sx={{ order: { lg: 1 } }} onClick={onLand} disabled={working}>
+          Land it
+        </Button>
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -119,9 +122,6 @@ export function BenchHeader(props: Props) {
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
-        <Button variant="contained" onClick={onLand} disabled={working}>
-          Land it
-        </Button>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'center' }}>
         <Inline

@@ -41,7 +41,7 @@ const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.Abou
 });
 
 /** Width of the rows' side; the axis takes the rest. */
-const rowsWidth = 'clamp(450px, 53%, 580px)';
+const rowsWidth = 'clamp(398px, 53%, 580px)';
 
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 export function BenchOf({ dip }: { dip: Dip }) {
@@ -126,7 +126,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
               : `${last.count} ${last.count === 1 ? 'trial' : 'trials'}`}
           </Box>
         </BenchHeader>
-        <Box sx={{ position: 'relative', minWidth: { xs: 860, lg: 0 } }}>
+        <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
           <Box sx={{ ml: rowsWidth }}>
             <LineHeader shown={shown} axis={axis} current={wordOf(body.fresh)} />
           </Box>

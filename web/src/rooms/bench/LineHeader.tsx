@@ -14,6 +14,8 @@ export function LineHeader({
   axis: LineAxis;
   current: BodyWord | null;
 }) {
+  // on a tablet the words would run into one another; the spoons stay
+  const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 320;
   return (
     <Box sx={{ position: 'relative', height: 72 }} aria-hidden>
       {axis.ticks.map(({ value, label }) => (
@@ -31,8 +33,8 @@ export function LineHeader({
             color: label === current ? colour.accent : colour.muted,
           }}
         >
-          {shown === 'body' && <SpoonPicture word={label as BodyWord} size={36} />}
-          <div>{label}</div>
+          {shown === 'body' && <SpoonPicture word={label as BodyWord} size={narrow ? 27 : 36} />}
+          <div>{narrow && label !== current ? '\u00a0' : label}</div>
         </Box>
       ))}
       {shown === 'body' ? (

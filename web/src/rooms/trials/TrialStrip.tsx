@@ -125,22 +125,24 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
             {trial.yieldG === null ? 'not weighed' : `${trial.yieldG.toFixed(0)} g`}
           </Box>
           <Box sx={{ color: colour.muted }}>{analysis.massG.toFixed(0)} g went in</Box>
-          <Button
-            size="small"
-            sx={{ px: 0, minHeight: 32 }}
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-          >
-            {open ? 'Hide the amounts' : 'Show the amounts'}
-          </Button>
-          <Button
-            size="small"
-            sx={{ px: 0, minHeight: 32 }}
-            aria-expanded={looking}
-            onClick={() => setLooking(!looking)}
-          >
-            {cold ? 'Read it cold again' : 'Read it cold'}
-          </Button>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+            <Button
+              size="small"
+              sx={{ px: 0, minHeight: 32 }}
+              aria-expanded={open}
+              onClick={() => setOpen(!open)}
+            >
+              {open ? 'Hide the amounts' : 'Show the amounts'}
+            </Button>
+            <Button
+              size="small"
+              sx={{ px: 0, minHeight: 32 }}
+              aria-expanded={looking}
+              onClick={() => setLooking(!looking)}
+            >
+              {cold ? 'Read it cold again' : 'Read it cold'}
+            </Button>
+          </Box>
         </Box>
       </Box>
       {looking && (
