@@ -206,3 +206,14 @@ test('on a tablet the whole line is seen without scrolling sideways', async ({ p
   expect(crumbs && crumbs.x + crumbs.width).toBeLessThanOrEqual(820);
   await expect(amount(page, 'Water')).toBeVisible();
 });
+
+test('a twelve-row dip stands whole at 1280 × 800, down to how it is chilled', async ({ page }) => {
+  await openBench(page, 'weir-house-green');
+  const add = page.getByRole('combobox', { name: 'Add something' });
+  await add.fill('1/4 tsp cumin');
+  await page.getByRole('listbox').getByRole('option').first().click();
+  await expect(page.getByRole('listitem')).toHaveCount(12);
+  const foot = await page.getByText(/, rested and chilled$/).boundingBox();
+  expect(foot && foot.y + foot.height).toBeLessThan(780);
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+});

@@ -74,7 +74,9 @@ export async function highsSolver(locateFile?: (file: string) => string): Promis
         if (status !== optimal && status !== timeLimit) return { values: null };
         const values = [...model.getSolution().colValue].slice(0, program.cost.length);
         return { values: values.every(Number.isFinite) ? values : null };
-      } catch {
+      } catch (error) {
+        // after a trap the WASM is of no more use: whoever runs it must start another
+        if (error instanceof Error && error.name === 'RuntimeError') throw error;
         // a program the solver refuses or gives up on is one without an answer
         return { values: null };
       }

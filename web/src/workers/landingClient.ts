@@ -50,7 +50,11 @@ export async function landInWorker(
     );
   });
   try {
-    return await Promise.race([api.land(request), failed, givenUp]);
+    const answered = api.land(request).catch((error: unknown) => {
+      // what the solver itself says is no sentence for a cook
+      throw new Error('The solver stopped. Try once more.', { cause: error });
+    });
+    return await Promise.race([answered, failed, givenUp]);
   } catch (error) {
     stop();
     throw error;

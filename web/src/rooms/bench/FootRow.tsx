@@ -101,7 +101,7 @@ export function FootRow({
               size="small"
               aria-label={`Take away the ${name.toLowerCase()}`}
               onClick={() => onBand(null)}
-              sx={{ position: 'absolute', right: 0, top: 14 }}
+              sx={{ position: 'absolute', right: 0, top: 13 }}
             >
               <Close fontSize="inherit" />
             </IconButton>
@@ -111,7 +111,7 @@ export function FootRow({
             size="small"
             onClick={aim}
             aria-label={`Set a ${name.toLowerCase()}`}
-            sx={{ position: 'absolute', left, top: 14, bgcolor: colour.paper }}
+            sx={{ position: 'absolute', left, top: 13, bgcolor: colour.paper }}
           >
             Set a target
           </Button>

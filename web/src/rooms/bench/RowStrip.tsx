@@ -117,7 +117,7 @@ export const RowStrip = memo(function RowStrip(props: Props) {
         sx={{
           border: 0,
           p: 0,
-          height: 36,
+          height: 34,
           bgcolor: 'transparent',
           color: colour.muted,
           cursor: 'grab',

@@ -63,7 +63,7 @@ export function SeasoningFoot({
         ) : (
           <Button
             size="small"
-            sx={{ position: 'absolute', left, top: 14, bgcolor: colour.paper }}
+            sx={{ position: 'absolute', left, top: 13, bgcolor: colour.paper }}
             onClick={() =>
               onBand({
                 low: Number((value * 0.9).toFixed(2)),

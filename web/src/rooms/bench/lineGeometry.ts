@@ -2,8 +2,8 @@ import { area, line } from 'd3-shape';
 import type { Band } from '@cobbet/core/landing/targets';
 import type { Bead, LineAxis, ShownQuantity } from './shownQuantity';
 
-export const rowHeight = 44;
-export const footHeight = 58;
+export const rowHeight = 40;
+export const footHeight = 56;
 
 /** A mark at the foot: where the dip stands warm or cold, its spread and its target. */
 export interface FootMark {
