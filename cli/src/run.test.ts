@@ -68,6 +68,12 @@ describe('answers as JSON', () => {
     expect([never.code, JSON.parse(never.out).feasible]).toEqual([0, false]);
   }, 20_000);
 
+  test('reading', async () => {
+    const { code, out } = await cobbet(['reading', '-'], '{"press":{"diameterMm":40}}');
+    expect(code).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({ sd: 0.25, inRange: true });
+  });
+
   test('convert', async () => {
     const { code, out } = await cobbet(['convert', '1 cup', 'water', '--measures', 'metric']);
     expect(code).toBe(0);

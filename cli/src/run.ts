@@ -6,11 +6,13 @@ import {
   landRequest,
   requestLimitBytes,
 } from '@cobbet/core/formats/headless';
+import { readingRequest } from '@cobbet/core/formats/readingRequest';
 
 const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/format.md)
 
   npm run --silent cobbet -- analyse FILE|-
   npm run --silent cobbet -- land FILE|-
+  npm run --silent cobbet -- reading FILE|-
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;
 
@@ -66,7 +68,7 @@ function conversion(args: readonly string[]) {
 }
 
 async function answer(command: string | undefined, rest: readonly string[]): Promise<unknown> {
-  if ((command === 'analyse' || command === 'land') && rest.length > 1) {
+  if (['analyse', 'land', 'reading'].includes(command ?? '') && rest.length > 1) {
     throw new BadInput(rest[1] ?? '', 'Give one file only.');
   }
   switch (command) {
@@ -78,10 +80,15 @@ async function answer(command: string | undefined, rest: readonly string[]): Pro
       const { highsSolver } = await import('@cobbet/core/landing/highsSolver');
       return landRequest(request, await highsSolver());
     }
+    case 'reading':
+      return readingRequest(await input(rest[0]));
     case 'convert':
       return conversion(rest);
     default:
-      throw new BadInput('command', `“${command ?? ''}” is none of analyse, land, convert.`);
+      throw new BadInput(
+        'command',
+        `“${command ?? ''}” is none of analyse, land, reading, convert.`,
+      );
   }
 }
 

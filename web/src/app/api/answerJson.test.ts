@@ -4,6 +4,7 @@ import { BadInput } from '@cobbet/core/formats/fieldError';
 import { POST as analyse } from './analyse/route';
 import { answerJson } from './answerJson';
 import { POST as land } from './land/route';
+import { POST as reading } from './reading/route';
 
 const request = (body: string, headers: Record<string, string> = {}) =>
   new Request('http://localhost/api/analyse', { method: 'POST', body, headers });
@@ -31,6 +32,12 @@ describe('over HTTP', () => {
     );
     expect(response.status).toBe(200);
     expect(await response.json()).toMatchObject({ feasible: true });
+  });
+
+  test('reading answers 200 with a body', async () => {
+    const response = await reading(request('{"eye":"scoops"}'));
+    expect(response.status).toBe(200);
+    expect(await response.json()).toMatchObject({ body: 6.8, sd: 0.5 });
   });
 
   test('a wrong field is 400 and named', async () => {

@@ -1,0 +1,9 @@
+import { answerJson } from '../answerJson';
+
+/** POST /api/reading: the same JSON as `cobbet reading` (docs/format.md). */
+export function POST(request: Request): Promise<Response> {
+  return answerJson(request, async (body) => {
+    const { readingRequest } = await import('@cobbet/core/formats/readingRequest');
+    return readingRequest(body);
+  });
+}
