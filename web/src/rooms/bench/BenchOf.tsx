@@ -83,7 +83,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const landed = answer ? (answer.feasible ? answer.analysis : answer.nearest.analysis) : null;
   const machine = machineById(dip.machineId);
   const { body } = analysis;
-  const beads = beadsOf(analysis.path, shown, 0.65);
+  const beads = beadsOf(analysis.path, shown);
   const last = lastRead(trials, dip.id);
   // a reading warm from the machine is brought to 25 °C, where the first foot stands
   const cooling = (body.fresh ?? 0) - (body.machine ?? 0);
@@ -141,7 +141,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 width={width}
                 beads={beads}
                 onTop={rows.map(({ row }) => row.place === 'top')}
-                preview={landed ? beadsOf(landed.path, shown, 0.65) : null}
+                preview={landed ? beadsOf(landed.path, shown) : null}
                 feet={rows.length === 0 ? [] : feet}
                 previewFeet={previewFeet}
                 stall={

@@ -34,17 +34,13 @@ describe('the line', () => {
   });
 
   test('has a bead for each row: value, spread, crumbs', () => {
-    const beads = beadsOf(analysis.path, 'body', 0.65);
+    const beads = beadsOf(analysis.path, 'body');
     expect(beads.length).toBe(2);
     expect(beads[1]?.value).toBe(analysis.body.fresh);
     expect(beads[1]?.sd).toBeCloseTo(analysis.body.sd, 9);
-    const crumbs = beadsOf(
-      [{ ...analysis.path[0], state: 'crumbs', body: null } as never],
-      'body',
-      0.65,
-    );
+    const crumbs = beadsOf([{ ...analysis.path[0], state: 'crumbs', body: null } as never], 'body');
     expect(crumbs[0]).toMatchObject({ value: null, crumbs: true });
-    expect(beadsOf(analysis.path, 'salt', 0.65)[0]?.value).toBe(analysis.path[0]?.saltG);
+    expect(beadsOf(analysis.path, 'salt')[0]?.value).toBe(analysis.path[0]?.saltG);
   });
 });
 

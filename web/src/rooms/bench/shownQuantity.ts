@@ -1,4 +1,5 @@
 import type { Analysis, PathStep } from '@cobbet/core/analysis/analyse';
+import { startingBodyParameters } from '@cobbet/core/body/parameters';
 import { bodyWords, wordRange } from '@cobbet/core/body/words';
 import type { Band } from '@cobbet/core/landing/targets';
 import { scaleLinear } from 'd3-scale';
@@ -28,11 +29,12 @@ export interface Bead {
 }
 
 /** Beads of a path for what is shown. */
-export function beadsOf(path: readonly PathStep[], shown: ShownQuantity, modelSd: number): Bead[] {
+export function beadsOf(path: readonly PathStep[], shown: ShownQuantity): Bead[] {
+  const { residualSdBody } = startingBodyParameters;
   return path.map((step) => {
     if (shown === 'body') {
       const crumbs = step.state === 'crumbs';
-      return { value: step.body, sd: Math.hypot(modelSd, step.measuringSd), crumbs };
+      return { value: step.body, sd: Math.hypot(residualSdBody, step.measuringSd), crumbs };
     }
     const name = seasoningOf[shown];
     return { value: step[name], sd: step.seasoningSd[name], crumbs: false };
