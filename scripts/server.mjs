@@ -1,19 +1,11 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { root } from './installed.mjs';
+import { youngest } from './youngest.mjs';
 
 const next = () => `${root}node_modules/next/dist/bin/next`;
 const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
-
-const youngest = (path) => {
-  const stat = statSync(path);
-  if (!stat.isDirectory()) return stat.mtimeMs;
-  return readdirSync(path).reduce(
-    (latest, name) => Math.max(latest, youngest(`${path}/${name}`)),
-    0,
-  );
-};
 
 /** Whether the production build is there and younger than everything it is made of. */
 export function isBuilt() {

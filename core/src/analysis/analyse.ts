@@ -1,6 +1,6 @@
-import { bodyAt, chilled, fresh } from '../body/bodyAt';
-import { bodyState } from '../body/bodyModel';
-import { chilledC, type Method, restedMinutes } from '../body/conditions';
+import { chilled, fresh, type Moment, shownBody } from '../body/bodyAt';
+import { type BodyState, bodyState } from '../body/bodyModel';
+import type { Method } from '../body/conditions';
 import { type BodyParameters, startingBodyParameters } from '../body/parameters';
 import { type BodyWord, bodyWord, yieldStressPa } from '../body/words';
 import { addTo, type BowlSums, emptyBowl, volumeMl } from '../bowl/bowlSums';
@@ -74,44 +74,29 @@ export interface AnalysisInput {
 /** Below this body a mix pours. */
 const poursBelow = 3;
 
-function mixState(crumbs: boolean, body: number): MixState {
-  if (crumbs) return 'crumbs';
-  return body < poursBelow ? 'pours' : 'paste';
+/** Crumbs are what has no body though the bowl is not empty. */
+function mixState(state: BodyState | null, body: number | null): MixState {
+  if (state?.crumbs) return 'crumbs';
+  return (body ?? 0) < poursBelow ? 'pours' : 'paste';
 }
 
 function analyseBody(blended: BowlSums, input: AnalysisInput, sdMeasuring: number): BodyAnalysis {
   const { method, servedAtC, parameters = startingBodyParameters } = input;
-  const sd = Math.hypot(parameters.residualSdBody, sdMeasuring);
   const state = bodyState(blended, parameters);
-  if (!state || state.crumbs) {
-    return {
-      fresh: null,
-      machine: null,
-      chilled: null,
-      served: null,
-      sd,
-      word: null,
-      chilledWord: null,
-      state: state ? 'crumbs' : 'pours',
-      yieldStressPa: null,
-      continuous: !state || state.waterOutside >= 0.5 ? 'water' : 'oil',
-    };
-  }
-  const at = (atC: number, restedForMinutes: number) =>
-    Math.max(0, bodyAt(blended, state, method, { atC, restedForMinutes }));
-  const freshBody = at(fresh.atC, fresh.restedForMinutes);
-  const chilledBody = at(chilledC, restedMinutes);
+  const at = (moment: Moment) => shownBody(blended, state, method, moment);
+  const freshBody = at(fresh);
+  const chilledBody = at(chilled);
   return {
     fresh: freshBody,
-    machine: at(method.blendC, 0),
+    machine: at({ atC: method.blendC, restedForMinutes: 0 }),
     chilled: chilledBody,
-    served: at(servedAtC, chilled.restedForMinutes),
-    sd,
-    word: bodyWord(freshBody),
-    chilledWord: bodyWord(chilledBody),
-    state: mixState(false, freshBody),
-    yieldStressPa: yieldStressPa(freshBody),
-    continuous: state.waterOutside >= 0.5 ? 'water' : 'oil',
+    served: at({ ...chilled, atC: servedAtC }),
+    sd: Math.hypot(parameters.residualSdBody, sdMeasuring),
+    word: freshBody === null ? null : bodyWord(freshBody),
+    chilledWord: chilledBody === null ? null : bodyWord(chilledBody),
+    state: mixState(state, freshBody),
+    yieldStressPa: freshBody === null ? null : yieldStressPa(freshBody),
+    continuous: !state || state.waterOutside >= 0.5 ? 'water' : 'oil',
   };
 }
 
@@ -137,9 +122,8 @@ export function analyse(input: AnalysisInput): Analysis {
     if (part.place === 'bowl') {
       addTo(blended, per, part.massG);
       const now = bodyState(blended, parameters);
-      const value = now ? bodyAt(blended, now, method, fresh) : 0;
-      body = now && !now.crumbs ? Math.max(0, value) : null;
-      state = now ? mixState(now.crumbs, value) : 'pours';
+      body = shownBody(blended, now, method, fresh);
+      state = mixState(now, body);
       sd = body === null ? 0 : measuringSd(parts, index + 1, blended, parameters);
     }
     const { saltG, acidG, garlicG } = per100g(all);

@@ -1,5 +1,5 @@
 import type { BowlSums } from '../bowl/bowlSums';
-import { type BodyState, bodyState } from './bodyModel';
+import type { BodyState } from './bodyModel';
 import {
   chilledC,
   freshC,
@@ -8,7 +8,6 @@ import {
   restedMinutes,
   temperatureAndRestBody,
 } from './conditions';
-import type { BodyParameters } from './parameters';
 
 /** When and how warm a dip is looked at. */
 export interface Moment {
@@ -37,11 +36,10 @@ export function bodyAt(sums: BowlSums, state: BodyState, method: Method, moment:
 /** A body to show: never below 0, null for crumbs and for an empty bowl. */
 export function shownBody(
   sums: BowlSums,
+  state: BodyState | null,
   method: Method,
   moment: Moment,
-  parameters?: BodyParameters,
 ): number | null {
-  const state = bodyState(sums, parameters);
   if (!state || state.crumbs) return null;
   return Math.max(0, bodyAt(sums, state, method, moment));
 }

@@ -115,14 +115,15 @@ describe('words', () => {
 });
 
 describe('what is shown', () => {
+  const shown = (sums: ReturnType<typeof bowlOf>) =>
+    shownBody(sums, bodyState(sums), usualMethod, fresh);
+
   test('crumbs and an empty bowl have no figure', () => {
-    expect(
-      shownBody(bowlOf(['hazelnut', 100], ['parmesan-style', 60]), usualMethod, fresh),
-    ).toBeNull();
-    expect(shownBody(bowlOf(), usualMethod, fresh)).toBeNull();
+    expect(shown(bowlOf(['hazelnut', 100], ['parmesan-style', 60]))).toBeNull();
+    expect(shown(bowlOf())).toBeNull();
   });
   test('water pours, and is never shown below 0', () => {
-    expect(shownBody(bowlOf(['water', 100]), usualMethod, fresh)).toBe(0);
+    expect(shown(bowlOf(['water', 100]))).toBe(0);
   });
 });
 

@@ -1,5 +1,5 @@
 import { type Analysis, analyse } from '../analysis/analyse';
-import type { Part } from '../bowl/part';
+import { garlicOf, type Part } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
 import type { MeasureSystem } from '../quantity/measureSystem';
@@ -45,21 +45,19 @@ function readAfresh(row: Row, larder: Larder, measures: MeasureSystem): ReadRow 
 /** A read row as a part of the bowl; null when its ingredient is not known. */
 export function partOf(read: ReadRow): Part | null {
   if (!read.ingredient) return null;
-  const { place, garlicForm, germOut } = read.row;
   return {
     ingredient: read.ingredient,
     massG: read.massG,
     cv: read.cv,
-    place,
-    ...(garlicForm ? { garlicForm } : {}),
-    ...(germOut === undefined ? {} : { germOut }),
+    place: read.row.place,
+    ...garlicOf(read.row),
   };
 }
 
 /** A read row as a run and a trial keep it; null when its ingredient is not known. */
 export function trialRowOf(read: ReadRow): TrialRow | null {
   if (!read.ingredient) return null;
-  const { ingredientId, amount, place, garlicForm, germOut } = read.row;
+  const { ingredientId, amount, place } = read.row;
   return {
     ingredientId,
     planned: amount,
@@ -67,8 +65,7 @@ export function trialRowOf(read: ReadRow): TrialRow | null {
     massG: read.massG,
     cv: read.cv,
     place,
-    ...(garlicForm ? { garlicForm } : {}),
-    ...(germOut === undefined ? {} : { germOut }),
+    ...garlicOf(read.row),
   };
 }
 

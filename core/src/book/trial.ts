@@ -58,9 +58,16 @@ export interface Trial extends Outcome {
   rows: TrialRow[];
 }
 
+/** A dip's latest trial, by number; null while it has none. */
+export function latestTrial(trials: Iterable<Trial>, dipId: string): Trial | null {
+  let latest: Trial | null = null;
+  for (const trial of trials) {
+    if (trial.dipId === dipId && trial.number > (latest?.number ?? 0)) latest = trial;
+  }
+  return latest;
+}
+
 /** The number the next trial of a dip gets. */
 export function nextTrialNumber(trials: Iterable<Trial>, dipId: string): number {
-  let last = 0;
-  for (const trial of trials) if (trial.dipId === dipId) last = Math.max(last, trial.number);
-  return last + 1;
+  return (latestTrial(trials, dipId)?.number ?? 0) + 1;
 }

@@ -23,6 +23,17 @@ export interface Part {
   germOut?: boolean;
 }
 
+/** How a row's garlic goes in, with no key for what was not said. */
+export function garlicOf({
+  garlicForm,
+  germOut,
+}: Pick<Part, 'garlicForm' | 'germOut'>): Pick<Part, 'garlicForm' | 'germOut'> {
+  return {
+    ...(garlicForm ? { garlicForm } : {}),
+    ...(germOut === undefined ? {} : { germOut }),
+  };
+}
+
 const cached = new WeakMap<Ingredient, BowlSums>();
 
 /**

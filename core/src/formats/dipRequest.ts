@@ -1,6 +1,13 @@
 import Joi from 'joi';
 import { grinds, type Method, usualMethod } from '../body/conditions';
-import { garlicForms, type GarlicForm, type Part, type Place, places } from '../bowl/part';
+import {
+  garlicForms,
+  type GarlicForm,
+  garlicOf,
+  type Part,
+  type Place,
+  places,
+} from '../bowl/part';
 import { resolveIngredient } from '../larder/find';
 import type { OwnIngredient } from '../larder/ingredient';
 import { ownIngredientSchema } from '../larder/ingredientSchema';
@@ -100,8 +107,7 @@ export function requestParts(
       cv: grams.value.cv,
       toTaste: grams.value.toTaste,
       place: part.where,
-      ...(part.garlicForm ? { garlicForm: part.garlicForm } : {}),
-      ...(part.germOut === undefined ? {} : { germOut: part.germOut }),
+      ...garlicOf(part),
     };
   });
 }

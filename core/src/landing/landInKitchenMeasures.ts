@@ -120,6 +120,17 @@ function choose(
   });
 }
 
+/** Grams of the picked choices. */
+const pickedMasses = (picks: readonly number[], choices: readonly Choice[][]) =>
+  picks.map((pick, i) => choices[i]?.[pick]?.massG ?? 0);
+
+/** What the picked choices cost together. */
+const pickedCost = (landing: Landing, picks: readonly number[], choices: readonly Choice[][]) =>
+  picks.reduce((sum, pick, i) => {
+    const choice = choices[i]?.[pick];
+    return sum + (choice ? costOf(landing, i, choice) : 0);
+  }, 0);
+
 /** Betters picks with the full model by moving one row, then two rows at once, until nothing helps. */
 function polish(
   landing: Landing,
@@ -128,13 +139,9 @@ function polish(
   start: readonly number[],
 ): number[] {
   const picks = [...start];
-  const values = () => picks.map((pick, i) => choices[i]?.[pick]?.massG ?? 0);
   const merit = () =>
-    missPrice * totalMiss(landing, targets, massesOf(landing, values())) +
-    picks.reduce((sum, pick, i) => {
-      const choice = choices[i]?.[pick];
-      return sum + (choice ? costOf(landing, i, choice) : 0);
-    }, 0);
+    missPrice * totalMiss(landing, targets, massesOf(landing, pickedMasses(picks, choices))) +
+    pickedCost(landing, picks, choices);
   let best = merit();
   const attempt = (moves: [row: number, pick: number][]): boolean => {
     const before = moves.map(([row]) => picks[row] ?? 0);
@@ -209,12 +216,9 @@ export function landInKitchenMeasures(
     );
     const chosen = choose(landing, aimed, values, choices, solver) ?? nearest;
     const picks = polish(landing, request.targets, choices, chosen);
-    const found = picks.map((pick, i) => choices[i]?.[pick]?.massG ?? 0);
+    const found = pickedMasses(picks, choices);
     const miss = totalMiss(landing, request.targets, massesOf(landing, found));
-    const cost = picks.reduce((sum, pick, i) => {
-      const choice = choices[i]?.[pick];
-      return sum + (choice ? costOf(landing, i, choice) : 0);
-    }, 0);
+    const cost = pickedCost(landing, picks, choices);
     const betters =
       !best || miss < best.miss - 1e-9 || (miss <= best.miss && cost < best.cost - 1e-9);
     if (betters) best = { picks, choices, miss, cost };

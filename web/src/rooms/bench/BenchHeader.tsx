@@ -101,7 +101,7 @@ export function BenchHeader(props: Props) {
         <ToggleButtonGroup
           exclusive
           size="small"
-          value={view === 'grams' ? 'grams' : view}
+          value={view}
           aria-label="How amounts are written"
           onChange={(_, next: AmountView | null) => next && onView(next)}
         >

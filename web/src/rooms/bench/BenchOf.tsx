@@ -84,7 +84,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const machine = machineById(dip.machineId);
   const { body } = analysis;
   const beads = beadsOf(analysis.path, shown);
-  const last = lastRead(trials, dip.id);
+  const last = useMemo(() => lastRead(trials, dip.id), [trials, dip.id]);
   // a reading warm from the machine is brought to 25 °C, where the first foot stands
   const cooling = (body.fresh ?? 0) - (body.machine ?? 0);
   const readFresh = last.machine === null ? null : last.machine + cooling;
