@@ -1,11 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
-import { analyseDip, analyseTrialRows } from '@cobbet/core/book/dipParts';
+import { analyseDip } from '@cobbet/core/book/dipParts';
+import { wayOf } from '@cobbet/core/book/reading';
 import { readBookFile } from '@cobbet/core/book/readBookFile';
-import { wordMiddle } from '@cobbet/core/body/words';
+import { bookCalibration, bookEvidence } from '@cobbet/core/calibration/bookCalibration';
+import { correctionOf, surprise, withoutEvidence } from '@cobbet/core/calibration/calibrate';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { makeSampleBook } from './makeSampleBook';
+import { hiddenOffset } from './simulatedReadings';
 
 const shipped = readFileSync(join(__dirname, '../../web/public/sample-book.json'), 'utf8');
 const book = makeSampleBook();
@@ -43,33 +46,40 @@ test('trials fall in six weeks and count up by date', () => {
 });
 
 describe('readings', () => {
-  const misses = book.trials.flatMap((trial) => {
-    const { body } = analyseTrialRows(trial.rows, trial.method, 5, shippedLarder);
-    return trial.readings.flatMap(({ word, when }) => {
-      const reckoned = when === 'machine' ? body.machine : body.chilled;
-      return reckoned === null
-        ? []
-        : [{ off: wordMiddle[word] - reckoned, continuous: body.continuous }];
-    });
-  });
-  const mean = (of: 'water' | 'oil') => {
-    const some = misses.filter(({ continuous }) => continuous === of);
-    return some.reduce((sum, { off }) => sum + off, 0) / some.length;
-  };
+  const trials = new Map(book.trials.map((trial) => [trial.id, trial]));
+  const evidence = bookEvidence(trials.values(), shippedLarder).map((one) => one.evidence);
+  const calibration = bookCalibration({ trials, runs: new Map() }, shippedLarder);
 
-  test('show a kitchen looser than the model where water is outside, stiffer where oil is', () => {
-    expect(misses.length).toBeGreaterThan(45);
-    expect(mean('water')).toBeLessThan(-0.1);
-    expect(mean('oil')).toBeGreaterThan(0);
+  test('are by eye, ring and press, and all of them teach', () => {
+    const ways = new Set(evidence.map(({ reading }) => wayOf(reading.taken)));
+    expect([...ways].sort()).toEqual(['eye', 'press', 'ring']);
+    expect(evidence.length).toBe(book.trials.flatMap(({ readings }) => readings).length);
+    expect(calibration.count).toBe(evidence.length);
   });
 
-  test('scatter as an eye does', () => {
-    const water = misses.filter(({ continuous }) => continuous === 'water');
-    const centre = mean('water');
-    const sd = Math.sqrt(
-      water.reduce((sum, { off }) => sum + (off - centre) ** 2, 0) / water.length,
-    );
-    expect(sd).toBeGreaterThan(0.3);
-    expect(sd).toBeLessThan(0.9);
+  test('teach what the kitchen hides', () => {
+    const [water = 0, oil = 0] = calibration.kitchen;
+    const sd = (i: number) => Math.sqrt(calibration.covariance[i * 4] ?? 0);
+    expect(Math.abs(water - hiddenOffset.water)).toBeLessThan(2 * sd(0));
+    expect(Math.abs(oil - hiddenOffset.oil)).toBeLessThan(2 * sd(1));
+    // far narrower than the half a body they start from
+    expect(sd(0)).toBeLessThan(0.2);
+  });
+
+  test('scatter about what is expected of them as their errors say', () => {
+    const off = evidence.map((one) => surprise(withoutEvidence(calibration, one), one));
+    const square = off.reduce((sum, z) => sum + z * z, 0) / off.length;
+    expect(Math.sqrt(square)).toBeGreaterThan(0.7);
+    expect(Math.sqrt(square)).toBeLessThan(1.25);
+    expect(off.filter((z) => Math.abs(z) > 3)).toEqual([]);
+  });
+
+  test('narrow the band of every dip that was read', () => {
+    for (const dip of book.dips) {
+      const before = analyseDip(dip, shippedLarder, 'us').analysis.body.sd;
+      const learned = correctionOf(calibration, dip.id);
+      const after = analyseDip(dip, shippedLarder, 'us', learned).analysis.body.sd;
+      expect(after).toBeLessThan(0.75 * before);
+    }
   });
 });

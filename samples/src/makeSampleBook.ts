@@ -2,35 +2,18 @@ import { type Book, defaultSettings } from '@cobbet/core/book/book';
 import { type Dip, emptyDip } from '@cobbet/core/book/dip';
 import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
-import type { EyeReading, TasteMarks, Trial, TrialRow, Verdict } from '@cobbet/core/book/trial';
+import type { KeptReading } from '@cobbet/core/book/reading';
+import type { TasteMarks, Trial, TrialRow, Verdict } from '@cobbet/core/book/trial';
 import type { Analysis } from '@cobbet/core/analysis/analyse';
-import { bodyWord } from '@cobbet/core/body/words';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { usualSeasoning } from '@cobbet/core/seasoning/families';
+import { normal, seeded } from '@cobbet/core/odds/random';
 import { type Formula, type FormulaTrial, formulas } from './formulas';
+import { hiddenFormulaSd, hiddenOffset, simulatedReadings } from './simulatedReadings';
 
-/** How this kitchen's dips differ from the model, body: what its readings would teach. */
-const hiddenOffset = { water: -0.35, oil: 0.25 } as const;
-const eyeNoise = 0.5;
 /** First of the six weeks. */
 const firstDay = Date.UTC(2026, 3, 27, 10, 30);
 const dayMs = 86_400_000;
-
-/** A small seeded generator (mulberry32), so that the sample book comes out the same every time. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
-
-/** A standard normal deviate (Box–Muller). */
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-}
 
 const at = (day: number, minutes = 0) =>
   new Date(firstDay + day * dayMs + minutes * 60_000).toISOString();
@@ -88,22 +71,19 @@ function marks(dip: Dip, analysis: Analysis, random: () => number): TasteMarks {
   return { salt: of('saltG'), sour: of('acidG'), garlic: of('garlicG') };
 }
 
-function eye(
-  body: number | null,
-  analysis: Analysis,
-  when: EyeReading['when'],
-  takenAt: string,
+function trialOf(
+  dip: Dip,
+  trial: FormulaTrial,
+  number: number,
+  own: number,
   random: () => number,
-): EyeReading[] {
-  if (body === null) return [];
-  const seen = body + hiddenOffset[analysis.body.continuous] + eyeNoise * normal(random);
-  return [{ kind: 'eye', word: bodyWord(seen), atC: when === 'machine' ? null : 5, when, takenAt }];
-}
-
-function trialOf(dip: Dip, trial: FormulaTrial, number: number, random: () => number): Trial {
+): Trial {
   const rows = trialRows(dip, trial, random);
   const analysis = analyseTrialRows(rows, dip.method, dip.servedAtC, shippedLarder);
   const { machine, chilled } = analysis.body;
+  const offset = hiddenOffset[analysis.body.continuous] + own;
+  const read = (body: number | null, kept: Omit<KeptReading, 'taken' | 'leftOut'>) =>
+    simulatedReadings(body, offset, analysis, kept, random);
   const loss = 0.012 * analysis.massG + (6 * (machine ?? 10)) / 7;
   const weighed = (analysis.massG - loss) * (1 + 0.004 * normal(random));
   return {
@@ -115,8 +95,10 @@ function trialOf(dip: Dip, trial: FormulaTrial, number: number, random: () => nu
     method: dip.method,
     machineId: dip.machineId,
     readings: [
-      ...eye(machine, analysis, 'machine', at(trial.day, 25), random),
-      ...(random() < 0.5 ? eye(chilled, analysis, 'chilled', at(trial.day + 1), random) : []),
+      ...read(machine, { when: 'machine', atC: null, takenAt: at(trial.day, 25) }),
+      ...(random() < 0.5
+        ? read(chilled, { when: 'chilled', atC: 5, takenAt: at(trial.day + 1) })
+        : []),
     ],
     tastes: marks(dip, analysis, random),
     yieldG: random() < 0.8 ? Math.round(weighed) : null,
@@ -136,8 +118,9 @@ export function makeSampleBook(): BookFile {
   for (const formula of formulas) {
     const dip = dips.get(formula.id);
     if (!dip) continue;
+    const own = hiddenFormulaSd * normal(random);
     formula.trials.forEach((trial, index) => {
-      const made = trialOf(dip, trial, index + 1, random);
+      const made = trialOf(dip, trial, index + 1, own, random);
       trials.set(made.id, made);
     });
   }

@@ -1,12 +1,15 @@
-import { chilled, fresh, type Moment, shownBody } from '../body/bodyAt';
+import { chilled, fresh, modelBody, type Moment, shownBody } from '../body/bodyAt';
 import { type BodyState, bodyState } from '../body/bodyModel';
+import { type Correction, spreadLeft } from '../calibration/correction';
 import type { Method } from '../body/conditions';
 import { type BodyParameters, startingBodyParameters } from '../body/parameters';
 import { type BodyWord, bodyWord, yieldStressPa } from '../body/words';
 import { addTo, type BowlSums, emptyBowl, volumeMl } from '../bowl/bowlSums';
 import { type Part, partSumsPerGram } from '../bowl/part';
+import type { MeasureSystem } from '../quantity/measureSystem';
 import { type Per100g, per100g } from '../seasoning/per100g';
 import { type Caution, cautionsFor } from './cautions';
+import { fragileBeyond, spoonBody } from './fragile';
 import { measuringSd } from './measuringSd';
 import { type SeasoningSd, seasoningSd } from './seasoningSd';
 
@@ -40,6 +43,12 @@ export interface PathStep {
   body: number | null;
   /** One standard deviation of body from measuring alone. */
   measuringSd: number;
+  /** One standard deviation of body from the model alone, as far as readings have narrowed it. */
+  modelSd: number;
+  /** Body that one spoon or piece more of this ingredient would add here; null where there is no body. */
+  spoonBody: number | null;
+  /** A spoon of it does much. */
+  fragile: boolean;
   /** One standard deviation of salt, sour and garlic from measuring, g per 100 g. */
   seasoningSd: SeasoningSd;
   state: MixState;
@@ -68,6 +77,10 @@ export interface AnalysisInput {
   method: Method;
   /** °C, −2–60 */
   servedAtC: number;
+  /** Whose spoons; US when left out. */
+  measures?: MeasureSystem;
+  /** What this kitchen's readings have taught of this formula. */
+  correction?: Correction;
   parameters?: BodyParameters;
 }
 
@@ -80,10 +93,19 @@ function mixState(state: BodyState | null, body: number | null): MixState {
   return (body ?? 0) < poursBelow ? 'pours' : 'paste';
 }
 
+/** The fit's residual, as far as readings have narrowed it at this mix. */
+function modelSd(state: BodyState | null, input: AnalysisInput): number {
+  const { method, correction, parameters = startingBodyParameters } = input;
+  if (!state || !correction) return parameters.residualSdBody;
+  return (
+    parameters.residualSdBody * spreadLeft(correction, modelBody(state, method), state.waterOutside)
+  );
+}
+
 function analyseBody(blended: BowlSums, input: AnalysisInput, sdMeasuring: number): BodyAnalysis {
-  const { method, servedAtC, parameters = startingBodyParameters } = input;
+  const { method, servedAtC, correction, parameters } = input;
   const state = bodyState(blended, parameters);
-  const at = (moment: Moment) => shownBody(blended, state, method, moment);
+  const at = (moment: Moment) => shownBody(blended, state, method, moment, correction);
   const freshBody = at(fresh);
   const chilledBody = at(chilled);
   return {
@@ -91,7 +113,7 @@ function analyseBody(blended: BowlSums, input: AnalysisInput, sdMeasuring: numbe
     machine: at({ atC: method.blendC, restedForMinutes: 0 }),
     chilled: chilledBody,
     served: at({ ...chilled, atC: servedAtC }),
-    sd: Math.hypot(parameters.residualSdBody, sdMeasuring),
+    sd: Math.hypot(modelSd(state, input), sdMeasuring),
     word: freshBody === null ? null : bodyWord(freshBody),
     chilledWord: chilledBody === null ? null : bodyWord(chilledBody),
     state: mixState(state, freshBody),
@@ -107,7 +129,7 @@ function analyseBody(blended: BowlSums, input: AnalysisInput, sdMeasuring: numbe
  * @returns the analysis; an empty list gives a dip of no mass
  */
 export function analyse(input: AnalysisInput): Analysis {
-  const { parts, method, parameters } = input;
+  const { parts, method, parameters, correction, measures = 'us' } = input;
   const blended = emptyBowl();
   const all = emptyBowl();
   const path: PathStep[] = [];
@@ -115,15 +137,19 @@ export function analyse(input: AnalysisInput): Analysis {
   let body: number | null = null;
   let state: MixState = 'pours';
   let sd = 0;
+  let sdModel = modelSd(null, input);
   parts.forEach((part, index) => {
     const per = partSumsPerGram(part, parameters);
+    let spoon: number | null = null;
     if (part.place === 'top') topG += part.massG;
     else addTo(all, per, part.massG);
     if (part.place === 'bowl') {
       addTo(blended, per, part.massG);
       const now = bodyState(blended, parameters);
-      body = shownBody(blended, now, method, fresh);
+      body = shownBody(blended, now, method, fresh, correction);
       state = mixState(now, body);
+      sdModel = modelSd(now, input);
+      spoon = body === null ? null : spoonBody(part, blended, measures, parameters);
       sd = body === null ? 0 : measuringSd(parts, index + 1, blended, parameters);
     }
     const { saltG, acidG, garlicG } = per100g(all);
@@ -132,6 +158,9 @@ export function analyse(input: AnalysisInput): Analysis {
       massG: part.massG,
       body,
       measuringSd: sd,
+      modelSd: sdModel,
+      spoonBody: spoon,
+      fragile: Math.abs(spoon ?? 0) > fragileBeyond,
       seasoningSd: seasoningSd(parts, index + 1, all, parameters),
       state,
       saltG,

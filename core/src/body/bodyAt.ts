@@ -1,4 +1,5 @@
 import type { BowlSums } from '../bowl/bowlSums';
+import { type Correction, correctionBody } from '../calibration/correction';
 import type { BodyState } from './bodyModel';
 import {
   chilledC,
@@ -20,15 +21,28 @@ export const fresh: Moment = { atC: freshC, restedForMinutes: 0 };
 /** At 5 °C after four hours or more. */
 export const chilled: Moment = { atC: chilledC, restedForMinutes: restedMinutes };
 
+/** Body of the fresh mix at 25 °C by the model alone, without limits. */
+export function modelBody(state: BodyState, method: Method): number {
+  return state.lnTau / Math.LN2 + methodBody(method);
+}
+
 /**
  * Body of what is in the bowl at a moment, without limits: a solver's figure, not one to show.
  *
  * @param state what the model says of the fresh mix at 25 °C
+ * @param correction what this kitchen's readings have taught; nothing when left out
  */
-export function bodyAt(sums: BowlSums, state: BodyState, method: Method, moment: Moment): number {
+export function bodyAt(
+  sums: BowlSums,
+  state: BodyState,
+  method: Method,
+  moment: Moment,
+  correction?: Correction,
+): number {
+  const body = modelBody(state, method);
   return (
-    state.lnTau / Math.LN2 +
-    methodBody(method) +
+    body +
+    (correction ? correctionBody(correction, body, state.waterOutside) : 0) +
     temperatureAndRestBody(sums, state.waterOutside, moment.atC, moment.restedForMinutes)
   );
 }
@@ -39,7 +53,8 @@ export function shownBody(
   state: BodyState | null,
   method: Method,
   moment: Moment,
+  correction?: Correction,
 ): number | null {
   if (!state || state.crumbs) return null;
-  return Math.max(0, bodyAt(sums, state, method, moment));
+  return Math.max(0, bodyAt(sums, state, method, moment, correction));
 }

@@ -3,7 +3,8 @@ import { bowlOf } from '../../test/bowlOf';
 import { bodyAt, chilled, fresh, shownBody } from './bodyAt';
 import { bodyState } from './bodyModel';
 import { methodBody, temperatureAndRestBody, usualMethod } from './conditions';
-import { machineById, machines } from './machines';
+import { defaultKit, kitMachine } from '../book/kit';
+import { machines, stallsOn } from './machines';
 import { bodyWord, bodyWords, wordMiddle, wordRange, yieldStressPa } from './words';
 
 const hummus = bowlOf(
@@ -128,11 +129,11 @@ describe('what is shown', () => {
 });
 
 test('machines stall where they are said to, hand tools never', () => {
-  expect(machineById('jug-blender').stallBody).toBe(8.5);
-  expect(machineById('stick-blender').stallBody).toBe(9.5);
-  expect(machineById('food-processor').stallBody).toBe(11.5);
+  expect(kitMachine(defaultKit, 'jug-blender').stallBody).toBe(8.5);
+  expect(kitMachine(defaultKit, 'stick-blender').stallBody).toBe(9.5);
+  expect(kitMachine(defaultKit, 'food-processor').stallBody).toBe(11.5);
   for (const id of ['mortar', 'knife', 'fork', 'whisk'])
-    expect(machineById(id).stallBody).toBeNull();
-  expect(machineById('no such thing').id).toBe('food-processor');
+    expect(kitMachine(defaultKit, id).stallBody).toBeNull();
+  expect(kitMachine(defaultKit, 'no such thing').id).toBe('food-processor');
   expect(machines.every(({ leastMl, mostMl }) => leastMl < mostMl)).toBe(true);
 });

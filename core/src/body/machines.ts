@@ -79,9 +79,13 @@ export const machines: readonly Machine[] = [
   },
 ];
 
-/** The machine with an id; the food processor for one that isn't known. */
-export function machineById(id: string): Machine {
-  const found = machines.find((machine) => machine.id === id) ?? machines[0];
-  if (!found) throw new Error('there is no machine');
-  return found;
+/**
+ * Whether a machine stalls on a mix, or the mix rides up its sides.
+ *
+ * @param body fresh body, null where there is none
+ * @param crumbs not yet a paste
+ */
+export function stallsOn(machine: Machine, body: number | null, crumbs: boolean): boolean {
+  if (crumbs) return !machine.worksCrumbs;
+  return machine.stallBody !== null && body !== null && body > machine.stallBody;
 }

@@ -5,8 +5,9 @@ import { settingsOf } from './book';
 import { type Command, put, remove, replacing, undoing, withChanges } from './change';
 import { emptyDip, variantOf } from './dip';
 import { analyseDip, analyseTrialRows, readRow, trialRowOf } from './dipParts';
-import { migrateDip, migrations } from './migrations';
-import { withEyeReading } from './reading';
+import { defaultKit, kitMachine, kitMachines } from './kit';
+import { bookVersion, migrateRecord, migrations } from './migrations';
+import { type KeptReading, momentOf, readingAt, withReading } from './reading';
 import { finishRun, loggedRows, startRun } from './run';
 import { nextTrialNumber, type TrialRow } from './trial';
 
@@ -148,38 +149,121 @@ describe('a run', () => {
 });
 
 describe('a reading', () => {
-  const at = '2026-05-06T10:00:00.000Z';
-  test('takes the place of an earlier one at the same moment only', () => {
-    const warm = withEyeReading(trial('t', 'a'), 'machine', 'slumps', at);
-    const both = withEyeReading(warm, 'chilled', 'scoops', at);
-    const again = withEyeReading(both, 'chilled', 'spreads', at);
-    expect(again.readings.map(({ when, word }) => [when, word])).toEqual([
-      ['machine', 'slumps'],
-      ['chilled', 'spreads'],
+  const kept = (
+    taken: KeptReading['taken'],
+    when: KeptReading['when'],
+    leftOut = false,
+  ): KeptReading => ({ taken, atC: null, when, takenAt: '2026-05-06T10:00:00.000Z', leftOut });
+
+  test('takes the place of an earlier one of the same way at the same moment only', () => {
+    const warm = withReading(trial('t', 'a'), kept({ eye: 'slumps' }, 'machine'));
+    const both = withReading(warm, kept({ eye: 'scoops' }, 'chilled'));
+    const pressed = kept(
+      { press: { diameterMm: 50, loadG: 500, volumeMl: 5, coarse: false } },
+      'chilled',
+    );
+    const again = withReading(withReading(both, kept({ eye: 'spreads' }, 'chilled')), pressed);
+    expect(again.readings.map(({ when, taken }) => [when, Object.keys(taken)[0]])).toEqual([
+      ['machine', 'eye'],
+      ['chilled', 'eye'],
+      ['chilled', 'press'],
     ]);
     expect(warm.readings.length).toBe(1);
+    // a test says more than a look, and what is left out says nothing
+    expect(readingAt(again, 'chilled')).toBe(pressed);
+    expect(
+      readingAt({ readings: [kept({ eye: 'packs' }, 'chilled', true)] }, 'chilled'),
+    ).toBeNull();
+  });
+
+  test('is of the paste as warm and as rested as it was', () => {
+    const method = { grind: 'normal', blendC: 30, overrunPct: 0 } as const;
+    expect(momentOf({ when: 'machine', atC: null }, method)).toEqual({
+      atC: 30,
+      restedForMinutes: 0,
+    });
+    expect(momentOf({ when: 'machine', atC: 22 }, method).atC).toBe(22);
+    expect(momentOf({ when: 'chilled', atC: 9 }, method)).toEqual({
+      atC: 9,
+      restedForMinutes: 240,
+    });
+    expect(momentOf({ when: 'chilled', atC: null }, method).atC).toBe(5);
+  });
+});
+
+describe('the kit', () => {
+  test('own machines come last, corrections in their place', () => {
+    const jug = { ...kitMachine(defaultKit, 'jug-blender'), stallBody: 7.9 };
+    const mill = { ...jug, id: 'old-mill', name: 'old mill' };
+    const kit = { ...defaultKit, machines: [mill, jug] };
+    const all = kitMachines(kit);
+    expect(all.map(({ id }) => id).indexOf('jug-blender')).toBe(1);
+    expect(all.at(-1)).toBe(mill);
+    expect(kitMachine(kit, 'jug-blender').stallBody).toBe(7.9);
+    expect(kitMachine(kit, 'gone').id).toBe('food-processor');
   });
 });
 
 describe('migrations', () => {
-  const old = { id: 'a', name: 'Old', targetBody: [7, 7.8] };
+  const oldDip = { id: 'a', name: 'Old', targetBody: [7, 7.8] };
+  const oldTrial = {
+    id: 't',
+    readings: [
+      {
+        kind: 'eye',
+        word: 'scoops',
+        atC: null,
+        when: 'machine',
+        takenAt: '2026-05-04T10:00:00.000Z',
+      },
+    ],
+  };
 
   test('version 1’s one wanted body becomes a cold target', () => {
-    expect(migrateDip(old, 1)).toEqual({
+    expect(migrateRecord('dips', oldDip, 1)).toEqual({
       id: 'a',
       name: 'Old',
       targets: { chilledBody: { low: 7, high: 7.8 } },
     });
-    expect(migrateDip({ id: 'b', targetBody: null }, 1)).toEqual({ id: 'b', targets: {} });
+    expect(migrateRecord('dips', { id: 'b', targetBody: null }, 1)).toEqual({
+      id: 'b',
+      targets: {},
+    });
+  });
+
+  test('version 2’s looks become readings that can be left out, and the kitchen gets its kit', () => {
+    const [reading] = migrateRecord('trials', oldTrial, 2)['readings'] as unknown[];
+    expect(reading).toEqual({
+      taken: { eye: 'scoops' },
+      atC: null,
+      when: 'machine',
+      takenAt: '2026-05-04T10:00:00.000Z',
+      leftOut: false,
+    });
+    expect(migrateRecord('settings', { id: 'settings' }, 2)).toEqual({
+      id: 'settings',
+      kit: defaultKit,
+    });
   });
 
   test('down undoes up', () => {
-    for (const step of migrations) expect(step.down(step.up(old))).toEqual(old);
+    const records = {
+      dips: oldDip,
+      trials: oldTrial,
+      runs: oldTrial,
+      settings: { id: 'settings' },
+    };
+    for (const { up, down } of migrations) {
+      for (const [table, step] of Object.entries(up)) {
+        const record = records[table as keyof typeof records];
+        expect(down[table as keyof typeof records]?.(step(record))).toEqual(record);
+      }
+    }
   });
 
   test('the present version passes untouched, unknown ones are refused', () => {
     const now = emptyDip('a', 'Now', '2026-05-04T10:00:00.000Z');
-    expect(migrateDip({ ...now }, 2)).toEqual(now);
-    expect(() => migrateDip(old, 0)).toThrow(RangeError);
+    expect(migrateRecord('dips', { ...now }, bookVersion)).toEqual(now);
+    expect(() => migrateRecord('dips', oldDip, 0)).toThrow(RangeError);
   });
 });

@@ -1,6 +1,7 @@
 import type { OwnIngredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import type { Dip } from './dip';
+import { defaultKit, type Kit } from './kit';
 import type { Run } from './run';
 import type { Trial } from './trial';
 
@@ -13,6 +14,7 @@ export interface Settings {
   id: 'settings';
   measures: MeasureSystem;
   amountView: AmountView;
+  kit: Kit;
   /** How the book began; null until the cook has chosen. */
   began: 'sample' | 'blank' | 'file' | null;
 }
@@ -21,6 +23,7 @@ export const defaultSettings: Settings = {
   id: 'settings',
   measures: 'us',
   amountView: 'typed',
+  kit: defaultKit,
   began: null,
 };
 

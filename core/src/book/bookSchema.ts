@@ -1,15 +1,20 @@
 import Joi from 'joi';
 import { grinds } from '../body/conditions';
-import { bodyWords } from '../body/words';
+import type { Machine } from '../body/machines';
 import { garlicForms, places } from '../bowl/part';
 import { targetNames } from '../landing/targets';
 import { ownIngredientSchema } from '../larder/ingredientSchema';
+import { readingSchema } from '../reading/readingSchema';
+import { ringFault } from '../reading/ringFault';
+import type { ReadingTaken } from '../reading/takeReading';
 import { measureSystems } from '../quantity/measureSystem';
 import { families } from '../seasoning/families';
 import { amountViews, type Settings } from './book';
 import type { Dip, Row } from './dip';
+import type { Kit } from './kit';
 import type { Run, RunEntry } from './run';
-import { type EyeReading, tastes, type Trial, type TrialRow, verdicts } from './trial';
+import type { KeptReading } from './reading';
+import { tastes, type Trial, type TrialRow, verdicts } from './trial';
 
 const id = Joi.string().min(1).max(80);
 const text = (most: number) => Joi.string().allow('').max(most);
@@ -44,6 +49,7 @@ const row = Joi.object<Row>({
   hold: Joi.boolean().required(),
   min: text(200),
   max: text(200),
+  sure: text(200),
   ...garlic,
 });
 
@@ -57,14 +63,15 @@ const trialRow = Joi.object<TrialRow>({
   ...garlic,
 });
 
-const eyeReading = Joi.object<EyeReading>({
-  kind: Joi.string().valid('eye').required(),
-  word: Joi.string()
-    .valid(...bodyWords)
-    .required(),
+const keptReading = Joi.object<KeptReading>({
+  taken: readingSchema.required().custom((taken: ReadingTaken, helpers) => {
+    const fault = 'ring' in taken ? ringFault(taken.ring) : null;
+    return fault ? helpers.message({ custom: fault.message }) : taken;
+  }),
   atC: Joi.number().min(-10).max(100).allow(null).required(),
   when: Joi.string().valid('machine', 'chilled').required(),
   takenAt: moment.required(),
+  leftOut: Joi.boolean().required(),
 });
 
 const tasteMarks = Joi.object(
@@ -74,7 +81,7 @@ const tasteMarks = Joi.object(
 const outcome = {
   method: method.required(),
   machineId: id.required(),
-  readings: Joi.array().items(eyeReading).max(100).required(),
+  readings: Joi.array().items(keptReading).max(100).required(),
   tastes: tasteMarks.required(),
   yieldG: mass.allow(null).required(),
   notes: text(4000).required(),
@@ -94,6 +101,7 @@ export const dipSchema = Joi.object<Dip>({
   machineId: id.required(),
   servedAtC: Joi.number().min(-10).max(80).required(),
   portionG: Joi.number().positive().max(10_000).required(),
+  leadId: id,
   targets: Joi.object(Object.fromEntries(targetNames.map((name) => [name, band]))).required(),
   nextThing: text(1000).required(),
   createdAt: moment.required(),
@@ -132,6 +140,26 @@ export const runSchema = Joi.object<Run>({
   ...outcome,
 });
 
+const machine = Joi.object<Machine>({
+  id: id.required(),
+  name: Joi.string().min(1).max(80).required(),
+  stallBody: Joi.number().min(0).max(14).allow(null).required(),
+  leastMl: Joi.number().min(0).max(1_000_000).required(),
+  mostMl: Joi.number().min(Joi.ref('leastMl')).max(1_000_000).required(),
+  streams: Joi.boolean().required(),
+  worksCrumbs: Joi.boolean().required(),
+});
+
+const length = Joi.number().min(10).max(300);
+const kit = Joi.object<Kit>({
+  machines: Joi.array().items(machine).max(100).required(),
+  ring: Joi.object({ ringMm: length.required(), ringHeightMm: length.required() }).required(),
+  press: Joi.object({
+    loadG: Joi.number().min(1).max(50_000).required(),
+    volumeMl: Joi.number().min(0.1).max(1000).required(),
+  }).required(),
+});
+
 export const settingsSchema = Joi.object<Settings>({
   id: Joi.string().valid('settings').required(),
   measures: Joi.string()
@@ -140,6 +168,7 @@ export const settingsSchema = Joi.object<Settings>({
   amountView: Joi.string()
     .valid(...amountViews)
     .required(),
+  kit: kit.required(),
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
 });
 

@@ -17,6 +17,8 @@ export interface Row {
   max?: string;
   garlicForm?: GarlicForm;
   germOut?: boolean;
+  /** The amount the cook has said is right, as it was typed then. */
+  sure?: string;
 }
 
 /** A dip or a variant of one. */
@@ -34,6 +36,8 @@ export interface Dip {
   servedAtC: number;
   /** g a person eats */
   portionG: number;
+  /** Id of the ingredient the dip is named for, where the cook says so. */
+  leadId?: string;
   targets: Targets;
   /** What to do next with it, in the cook's words. */
   nextThing: string;

@@ -1,4 +1,5 @@
 import { type Analysis, analyse } from '../analysis/analyse';
+import type { Correction } from '../calibration/correction';
 import { garlicOf, type Part } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
@@ -74,7 +75,8 @@ export function analyseDip(
   dip: Dip,
   larder: Larder,
   measures: MeasureSystem,
-): { rows: ReadRow[]; analysis: Analysis } {
+  correction?: Correction,
+): { rows: ReadRow[]; parts: Part[]; analysis: Analysis } {
   const rows = dip.rows.map((row) => readRow(row, larder, measures));
   const nothing = larder.get('water');
   const parts = rows.map((read): Part => {
@@ -84,10 +86,17 @@ export function analyseDip(
     // keeps the path aligned with the rows
     return { ingredient: nothing, massG: 0, cv: 0, place: 'bowl' };
   });
-  return {
-    rows,
-    analysis: analyse({ parts, method: dip.method, servedAtC: dip.servedAtC }),
-  };
+  const { method, servedAtC } = dip;
+  const learned = correction ? { correction } : {};
+  return { rows, parts, analysis: analyse({ parts, method, servedAtC, measures, ...learned }) };
+}
+
+/** Rows as they were really added, as parts; ingredients no longer known are left out. */
+export function trialParts(rows: readonly TrialRow[], larder: Larder): Part[] {
+  return rows.flatMap((row): Part[] => {
+    const ingredient = larder.get(row.ingredientId);
+    return ingredient ? [{ ...row, ingredient }] : [];
+  });
 }
 
 /** What the model says of rows as they were really added; ingredients no longer known are left out. */
@@ -96,10 +105,8 @@ export function analyseTrialRows(
   method: Trial['method'],
   servedAtC: number,
   larder: Larder,
+  correction?: Correction,
 ): Analysis {
-  const parts = rows.flatMap((row): Part[] => {
-    const ingredient = larder.get(row.ingredientId);
-    return ingredient ? [{ ...row, ingredient }] : [];
-  });
-  return analyse({ parts, method, servedAtC });
+  const parts = trialParts(rows, larder);
+  return analyse({ parts, method, servedAtC, ...(correction ? { correction } : {}) });
 }

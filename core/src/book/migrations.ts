@@ -1,53 +1,95 @@
-/** A record or file of some version, before it is checked. */
-type Loose = Record<string, unknown>;
+import type { TableName } from './book';
+import { defaultKit } from './kit';
 
-/** One step between versions of the dip record, either way. */
+/** A record of some version, before it is checked. */
+type Loose = Record<string, unknown>;
+type Step = (record: Loose) => Loose;
+
+/** One step between versions, either way, for the tables it changes. */
 export interface Migration {
   name: string;
   /** The version it starts from; it leads to the next one. */
   from: number;
-  up(dip: Loose): Loose;
-  down(dip: Loose): Loose;
+  up: Partial<Record<TableName, Step>>;
+  down: Partial<Record<TableName, Step>>;
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 2;
+export const bookVersion = 3;
 
-/**
- * Steps in order. Version 1 had one wanted body for a dip, meant cold; since version 2 a dip has a band for every
- * target, warm and cold apart.
- */
+const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
+
+/** Readings were looks at the spoon only; since version 3 they can be ring and press tests, and can be left out. */
+const readingsUp: Step = (record) => ({
+  ...record,
+  readings: listOf(record['readings']).map(({ kind: _kind, word, ...rest }) => ({
+    taken: { eye: word },
+    ...rest,
+    leftOut: false,
+  })),
+});
+
+const readingsDown: Step = (record) => ({
+  ...record,
+  readings: listOf(record['readings']).flatMap(({ taken, leftOut: _out, ...rest }) => {
+    const word = (taken as Loose | undefined)?.['eye'];
+    return word === undefined ? [] : [{ kind: 'eye', word, ...rest }];
+  }),
+});
+
+/** Steps in order. */
 export const migrations: readonly Migration[] = [
   {
     name: 'one wanted body becomes a target for each temperature',
     from: 1,
-    up({ targetBody, ...dip }) {
-      const pair = Array.isArray(targetBody) ? (targetBody as unknown[]) : null;
-      const targets = pair ? { chilledBody: { low: pair[0] ?? null, high: pair[1] ?? null } } : {};
-      return { ...dip, targets };
+    up: {
+      dips: ({ targetBody, ...dip }) => {
+        const pair = Array.isArray(targetBody) ? (targetBody as unknown[]) : null;
+        const targets = pair
+          ? { chilledBody: { low: pair[0] ?? null, high: pair[1] ?? null } }
+          : {};
+        return { ...dip, targets };
+      },
     },
-    down({ targets, ...dip }) {
-      const band = (targets as Record<string, { low: unknown; high: unknown }> | undefined)?.[
-        'chilledBody'
-      ];
-      return { ...dip, targetBody: band ? [band.low, band.high] : null };
+    down: {
+      dips: ({ targets, ...dip }) => {
+        const band = (targets as Record<string, { low: unknown; high: unknown }> | undefined)?.[
+          'chilledBody'
+        ];
+        return { ...dip, targetBody: band ? [band.low, band.high] : null };
+      },
+    },
+  },
+  {
+    name: 'readings by ring and press, and the kitchen’s kit',
+    from: 2,
+    up: {
+      trials: readingsUp,
+      runs: readingsUp,
+      settings: (settings) => ({ ...settings, kit: defaultKit }),
+    },
+    down: {
+      trials: readingsDown,
+      runs: readingsDown,
+      settings: ({ kit: _kit, ...settings }) => settings,
     },
   },
 ];
 
 /**
- * Brings a dip record from an older version to the present one.
+ * Brings a record from an older version to the present one.
  *
- * @param dip as stored
+ * @param table where it belongs
+ * @param record as stored
  * @param from its version, 1–bookVersion
  * @throws RangeError for a version no step starts from
  */
-export function migrateDip(dip: Loose, from: number): Loose {
-  let record = dip;
+export function migrateRecord(table: TableName, record: Loose, from: number): Loose {
+  let at = record;
   for (let version = from; version < bookVersion; version += 1) {
     const step = migrations.find((one) => one.from === version);
     if (!step) throw new RangeError(`there is no way on from version ${version}`);
-    record = step.up(record);
+    at = step.up[table]?.(at) ?? at;
   }
-  return record;
+  return at;
 }

@@ -1,9 +1,9 @@
 import { BadInput, checked, parseJson } from '../formats/fieldError';
 import { larderWith } from '../larder/larder';
-import type { Book } from './book';
+import type { Book, TableName } from './book';
 import { bookFileSchema } from './bookSchema';
 import type { Dip } from './dip';
-import { bookVersion, migrateDip } from './migrations';
+import { bookVersion, migrateRecord } from './migrations';
 import type { BookFile } from './toBookFile';
 
 function byId<T extends { id: string }>(records: readonly T[], table: string): Map<string, T> {
@@ -45,6 +45,13 @@ function checkReferences(file: BookFile, dips: ReadonlyMap<string, Dip>) {
   }
 }
 
+function migratedRecord(table: TableName, record: unknown, field: string, version: number) {
+  if (typeof record !== 'object' || record === null) {
+    throw new BadInput(field, 'It must be an object.');
+  }
+  return migrateRecord(table, record as Record<string, unknown>, version);
+}
+
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
     throw new BadInput('', 'This is not a book file.');
@@ -63,17 +70,16 @@ function migrated(value: unknown): unknown {
       `The file is version ${version}, this Cobbet reads up to ${bookVersion}.`,
     );
   }
-  const dips = file['dips'];
-  if (!Array.isArray(dips)) return file;
+  const lists = (['dips', 'trials', 'runs'] as const).map((table) => {
+    const records = file[table];
+    if (!Array.isArray(records)) return [table, records];
+    return [table, records.map((one, i) => migratedRecord(table, one, `${table}[${i}]`, version))];
+  });
   return {
     ...file,
+    ...Object.fromEntries(lists),
+    settings: migratedRecord('settings', file['settings'], 'settings', version),
     version: bookVersion,
-    dips: dips.map((dip: unknown, index) => {
-      if (typeof dip !== 'object' || dip === null) {
-        throw new BadInput(`dips[${index}]`, 'A dip must be an object.');
-      }
-      return migrateDip(dip as Record<string, unknown>, version);
-    }),
   };
 }
 

@@ -1,17 +1,6 @@
 import type { Method } from '../body/conditions';
-import type { BodyWord } from '../body/words';
 import type { GarlicForm, Place } from '../bowl/part';
-
-/** A look at the spoon. */
-export interface EyeReading {
-  kind: 'eye';
-  word: BodyWord;
-  /** °C; null when not measured: warm from the machine, or from the fridge. */
-  atC: number | null;
-  when: 'machine' | 'chilled';
-  /** ISO 8601 */
-  takenAt: string;
-}
+import type { KeptReading } from './reading';
 
 export const tastes = ['salt', 'sour', 'garlic', 'bitter'] as const;
 export type Taste = (typeof tastes)[number];
@@ -39,7 +28,7 @@ export interface TrialRow {
 export interface Outcome {
   method: Method;
   machineId: string;
-  readings: EyeReading[];
+  readings: KeptReading[];
   tastes: TasteMarks;
   /** Weighed out of the machine, g; null when not weighed. */
   yieldG: number | null;

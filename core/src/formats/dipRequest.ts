@@ -63,8 +63,9 @@ export const dipKeys = {
   larder: Joi.array().items(ownIngredientSchema).max(500).default([]),
 };
 
-export const analyseRequestSchema = Joi.object<DipRequest>({
+export const analyseRequestSchema = Joi.object<DipRequest & { nudges: boolean }>({
   ...dipKeys,
+  nudges: Joi.boolean().default(false),
   parts: Joi.array().items(Joi.object(partKeys)).min(1).max(200).required(),
 }).required();
 

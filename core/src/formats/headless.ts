@@ -1,11 +1,14 @@
 import { type Analysis, analyse, type AnalysisInput } from '../analysis/analyse';
+import type { Part } from '../bowl/part';
 import { resolveIngredient } from '../larder/find';
 import { shippedLarder } from '../larder/larder';
 import type { LinearSolver } from '../landing/linearProgram';
 import { type LandAnswer, type LandingPart, landParts } from '../landing/landParts';
+import { type Nudge, nudges } from '../nudge/nudges';
 import { type MeasureSystem, measureSystems } from '../quantity/measureSystem';
 import { range90 } from '../quantity/spread';
 import { readGrams } from '../quantity/toGrams';
+import { isThisRight } from '../sanity/isThisRight';
 import { analyseRequestSchema, requestLarder, requestParts } from './dipRequest';
 import { BadInput, checked } from './fieldError';
 import { type LandRequest, landRequestSchema, requestTargets } from './landRequest';
@@ -26,18 +29,29 @@ function withToTaste(
   return { ...analysis, warnings: [...analysis.warnings, warning] };
 }
 
+function withDoubts(analysis: Analysis, parts: readonly Part[]): Analysis {
+  const warnings = isThisRight(parts).map(({ index, message }) => ({
+    id: 'is-this-right',
+    message: `parts[${index}], ${parts[index]?.ingredient.name}: ${message} Is this right?`,
+  }));
+  return { ...analysis, warnings: [...analysis.warnings, ...warnings] };
+}
+
 /**
  * Analyses a dip given as plain JSON (docs/format.md).
  *
  * @param value the parsed request
  * @throws BadInput naming the field that is wrong
  */
-export function analyseRequest(value: unknown): Analysis {
+export function analyseRequest(value: unknown): Analysis & { nudges?: Nudge[] } {
   const request = checked(analyseRequestSchema, value);
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder);
-  const input: AnalysisInput = { parts, method: request.method, servedAtC: request.servedAtC };
-  return withToTaste(analyse(input), parts);
+  const { method, servedAtC, measures } = request;
+  const input: AnalysisInput = { parts, method, servedAtC, measures };
+  const analysis = withDoubts(withToTaste(analyse(input), parts), parts);
+  if (!request.nudges) return analysis;
+  return { ...analysis, nudges: nudges({ parts, method, measures, larder }) };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { fragileBeyond } from '../analysis/fragile';
 import { bodyState } from '../body/bodyModel';
 import { addTo } from '../bowl/bowlSums';
 import {
@@ -17,8 +18,6 @@ import { insetBand, type Targets } from './targets';
 const aimInside = 0.02;
 /** Summed misses, in comparable units, that still count as landed. */
 export const landedWithin = 1e-4;
-/** A landing where one spoon moves body by more than this is fragile. */
-const fragileBody = 0.5;
 const spoonMl = 15;
 /** Where no yield is asked for, a landing keeps at least this share of the mass if it can. */
 const leastOfSize = 0.6;
@@ -83,7 +82,7 @@ function better(a: GramLanding, b: GramLanding): GramLanding {
   if (aLands !== bLands) return aLands ? a : b;
   if (!aLands) return a.miss <= b.miss ? a : b;
   const price = (one: GramLanding) =>
-    one.cost + 20 * Math.max(0, spoonEffect(one.landing, one.masses) - fragileBody);
+    one.cost + 20 * Math.max(0, spoonEffect(one.landing, one.masses) - fragileBeyond);
   return price(a) <= price(b) ? a : b;
 }
 
@@ -131,7 +130,7 @@ function landFrom(
     return { ...landed, landing, masses, miss: totalMiss(landing, landing.targets, masses) };
   };
   let best = from(landing.free.map((row) => row.reference));
-  const fragile = goal === 'cheapest' && spoonEffect(landing, best.masses) > fragileBody;
+  const fragile = goal === 'cheapest' && spoonEffect(landing, best.masses) > fragileBeyond;
   if (best.miss > landedWithin || fragile) {
     for (const share of [0.15, 0.5]) {
       if (goal === 'lands' && best.miss <= landedWithin) break;

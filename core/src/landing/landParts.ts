@@ -1,7 +1,9 @@
 import { type Analysis, analyse } from '../analysis/analyse';
 import type { Method } from '../body/conditions';
+import type { Correction } from '../calibration/correction';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import { nearestKitchenMeasure } from '../quantity/kitchenMeasure';
+import { isWeighed } from '../quantity/isWeighed';
 import { readGrams } from '../quantity/toGrams';
 import { type BoughtDifference, buysDifference } from './buysDifference';
 import { type Conflict, findConflicts } from './conflicts';
@@ -24,6 +26,8 @@ export interface LandPartsRequest {
   measures: MeasureSystem;
   method: Method;
   servedAtC: number;
+  /** What this kitchen's readings have taught of this formula. */
+  correction?: Correction;
 }
 
 /** A row after landing. */
@@ -47,13 +51,10 @@ export type LandAnswer =
       nearest: { parts: LandedPart[]; analysis: Analysis };
     };
 
-const weightUnit = /\b(mg|g|gr|grams?|kg|oz|ounces?|lbs?|pounds?|ml|l|litres?|liters?)\b/i;
-
 function kitchenRow(part: LandingPart): KitchenRow {
   return {
     ...part,
-    inKitchenMeasures:
-      part.massG > 0 && (!weightUnit.test(part.amountText) || /can|tin/.test(part.amountText)),
+    inKitchenMeasures: part.massG > 0 && !isWeighed(part.amountText),
   };
 }
 
@@ -104,8 +105,12 @@ function answerParts(request: LandPartsRequest, amounts: Amounts) {
     const read = readGrams(amounts.texts[i] ?? '', part.ingredient, request.measures);
     return { ...part, massG, cv: read.ok ? read.value.cv : part.cv };
   });
-  const { method, servedAtC } = request;
-  return { parts, analysis: analyse({ parts: analysed, method, servedAtC }) };
+  const { method, servedAtC, measures } = request;
+  const learned = request.correction ? { correction: request.correction } : {};
+  return {
+    parts,
+    analysis: analyse({ parts: analysed, method, servedAtC, measures, ...learned }),
+  };
 }
 
 /**
@@ -117,7 +122,8 @@ function answerParts(request: LandPartsRequest, amounts: Amounts) {
  */
 export function landParts(request: LandPartsRequest, solver: LinearSolver): LandAnswer {
   const rows = request.parts.map(kitchenRow);
-  const asked = { rows, targets: request.targets, method: request.method };
+  const { targets, method, correction } = request;
+  const asked = { rows, targets, method, ...(correction ? { correction } : {}) };
   const inGrams = landInGrams(asked, solver);
   if (!request.kitchenMeasures) {
     const amounts = gramAmounts(asked, request.parts, inGrams.masses);

@@ -1,4 +1,5 @@
 import type { Method } from '../body/conditions';
+import type { Correction } from '../calibration/correction';
 import type { BodyParameters } from '../body/parameters';
 import { addTo, type BowlSums, emptyBowl } from '../bowl/bowlSums';
 import { type Part, partSumsPerGram } from '../bowl/part';
@@ -20,6 +21,8 @@ export interface LandingRequest {
   targets: Targets;
   method: Method;
   parameters?: BodyParameters;
+  /** What this kitchen's readings have taught of this formula. */
+  correction?: Correction;
 }
 
 /** A free row as a variable: where it starts, how far it may go and what moving it costs. */

@@ -1,6 +1,7 @@
 import { bodyAt, chilled, fresh } from '../body/bodyAt';
 import { bodyState } from '../body/bodyModel';
 import type { Method } from '../body/conditions';
+import type { Correction } from '../calibration/correction';
 import type { BodyParameters } from '../body/parameters';
 import { type BowlSums, sumIndex, volumeMl } from '../bowl/bowlSums';
 
@@ -53,6 +54,7 @@ export const isBody = (name: TargetName) => name === 'freshBody' || name === 'ch
 interface Mixing {
   method: Method;
   parameters?: BodyParameters;
+  correction?: Correction;
 }
 
 /** The bowl without and with what is folded in. */
@@ -74,14 +76,15 @@ export function per100Sum(name: 'saltG' | 'acidG' | 'garlicG'): number {
  * @returns NaN for body of an empty bowl
  */
 export function targetValue(name: TargetName, sums: LandingSums, mixing: Mixing): number {
-  const { method, parameters } = mixing;
+  const { method, parameters, correction } = mixing;
   const mass = sums.all[sumIndex.massG] ?? 0;
   switch (name) {
     case 'freshBody':
     case 'chilledBody': {
       const state = bodyState(sums.blended, parameters, true);
       if (!state) return NaN;
-      return bodyAt(sums.blended, state, method, name === 'freshBody' ? fresh : chilled);
+      const moment = name === 'freshBody' ? fresh : chilled;
+      return bodyAt(sums.blended, state, method, moment, correction);
     }
     case 'saltG':
     case 'acidG':

@@ -65,6 +65,8 @@ export interface Ingredient {
   measureNote: string;
   pieceName: string | null;
   pieceG: number | null;
+  /** Net content of one can or package as this cook buys it, g; the usual size when left out. */
+  packageG?: number;
   allergens: string[];
   vegan: boolean;
   vegetarian: boolean;

@@ -20,6 +20,7 @@ const facts = {
   densityGPerMl: Joi.number().min(0.02).max(3),
   measureNote: Joi.string().allow('').max(200),
   pieceName: Joi.string().allow(null).max(60),
+  packageG: Joi.number().positive().max(50_000),
   pieceG: Joi.number().positive().max(10_000).allow(null),
   allergens: Joi.array().items(Joi.string().min(1).max(40)).max(20),
   vegan: Joi.boolean(),

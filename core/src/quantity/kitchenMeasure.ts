@@ -10,7 +10,8 @@ export interface KitchenMeasure {
   text: string;
 }
 
-const measure = (value: number, unit: Unit, piece?: string): Measure => ({
+/** A measured amount of one unit. */
+export const measure = (value: number, unit: Unit, piece?: string): Measure => ({
   value,
   low: value,
   high: value,
@@ -22,13 +23,11 @@ const teaspoons = [1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.5, 2, 2.5];
 const tablespoons = [1, 1.5, 2, 2.5, 3, 3.5];
 const cupShares = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4];
 
-/** Things whose recipe amount is counted, not spooned, when they have a piece. */
-function counted(ingredient: Ingredient): boolean {
-  return (
-    ingredient.role === 'aromatic' &&
-    ingredient.pieceG !== null &&
-    ingredient.structure === 'aromatic'
-  );
+/** The piece a thing is counted by, where its amount in a recipe is counted and not spooned; null elsewhere. */
+export function countedPiece(ingredient: Ingredient): { massG: number; word: string } | null {
+  const { role, structure, pieceG, pieceName } = ingredient;
+  if (role !== 'aromatic' || structure !== 'aromatic' || !pieceG || !pieceName) return null;
+  return { massG: pieceG, word: singular(pieceName.toLowerCase().split(/[\s(,]/)[0] ?? '') };
 }
 
 /**
@@ -52,10 +51,10 @@ export function kitchenMeasures(
       found.push({ massG, text: printAmount({ kind: 'measured', terms }) });
     }
   };
-  if (counted(ingredient) && ingredient.pieceG && ingredient.pieceName) {
-    const piece = singular(ingredient.pieceName.toLowerCase().split(/[\s(,]/)[0] ?? '');
-    for (let halves = 1; halves * 0.5 * ingredient.pieceG <= upToG || halves === 1; halves += 1) {
-      add(halves * 0.5 * ingredient.pieceG, measure(halves / 2, 'piece', piece));
+  const piece = countedPiece(ingredient);
+  if (piece) {
+    for (let halves = 1; halves * 0.5 * piece.massG <= upToG || halves === 1; halves += 1) {
+      add(halves * 0.5 * piece.massG, measure(halves / 2, 'piece', piece.word));
     }
     return found;
   }
@@ -100,4 +99,22 @@ export function nearestKitchenMeasure(
   const cost = (one: KitchenMeasure) =>
     Math.abs(one.massG - massG) / massG + (one.text.includes('+') ? 0.03 : 0);
   return all.reduce((best, one) => (cost(one) < cost(best) ? one : best));
+}
+
+/**
+ * The next kitchen measure above or below a mass, one that a cook can tell from it.
+ *
+ * @param by 1 for more, −1 for less
+ * @returns null when there is none below
+ */
+export function neighbouringMeasure(
+  massG: number,
+  ingredient: Ingredient,
+  system: MeasureSystem,
+  by: 1 | -1,
+): KitchenMeasure | null {
+  const all = kitchenMeasures(ingredient, system, massG * 2 + 40);
+  const apart = 0.02 * massG;
+  if (by > 0) return all.find((one) => one.massG > massG + apart) ?? null;
+  return all.findLast((one) => one.massG < massG - apart) ?? null;
 }

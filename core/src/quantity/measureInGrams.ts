@@ -96,11 +96,14 @@ function pieces(measure: Measure, ingredient: Ingredient): GramsResult {
   return cantTake(written, ingredient);
 }
 
+/** A package that is all this ingredient. */
+const wholePackage = { low: 0.97, typical: 1, high: 1.03 };
+
 function cans(measure: Measure, ingredient: Ingredient, system: MeasureSystem): GramsResult {
-  const share = canShare(ingredient);
+  const share = canShare(ingredient) ?? (ingredient.packageG ? wholePackage : null);
   if (!share) return cantTake('cans', ingredient);
   const size = measure.packageSize;
-  let netG = unsizedCanG(system);
+  let netG = ingredient.packageG ?? unsizedCanG(system);
   if (size) {
     const { unit } = size;
     if (unit in massUnitsG) netG = size.value * massUnitsG[unit as keyof typeof massUnitsG];

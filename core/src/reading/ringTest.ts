@@ -15,6 +15,9 @@ export interface RingTest {
 export const standsBelow = 2;
 export const spreadAbove = 2.2;
 
+/** Error of a ring test, body: where one of its equations rules, and between them. */
+export const ringSd = { clear: 0.3, between: 0.5 } as const;
+
 /**
  * Yield stress from how far a paste spread, for wide, thin spreads.
  *
@@ -78,20 +81,21 @@ export function readRing(test: RingTest): RingReading {
     if (ratio < standsBelow) throw new RangeError('the height left standing is needed');
     return {
       yieldStressPa: spreadYieldStressPa(test),
-      sd: ratio < spreadAbove ? 0.5 : 0.3,
+      sd: ratio < spreadAbove ? ringSd.between : ringSd.clear,
       slumpMm: null,
     };
   }
   const slumpMm = test.ringHeightMm - test.heightMm;
-  if (ratio >= spreadAbove) return { yieldStressPa: spreadYieldStressPa(test), sd: 0.3, slumpMm };
+  if (ratio >= spreadAbove)
+    return { yieldStressPa: spreadYieldStressPa(test), sd: ringSd.clear, slumpMm };
   const standing = slumpYieldStressPa(
     slumpMm / test.ringHeightMm,
     test.ringHeightMm,
     test.densityGPerMl,
   );
-  if (ratio < standsBelow) return { yieldStressPa: standing, sd: 0.3, slumpMm };
+  if (ratio < standsBelow) return { yieldStressPa: standing, sd: ringSd.clear, slumpMm };
   const spreadShare = (ratio - standsBelow) / (spreadAbove - standsBelow);
   const lnTau =
     spreadShare * Math.log(spreadYieldStressPa(test)) + (1 - spreadShare) * Math.log(standing);
-  return { yieldStressPa: Math.exp(lnTau), sd: 0.5, slumpMm };
+  return { yieldStressPa: Math.exp(lnTau), sd: ringSd.between, slumpMm };
 }

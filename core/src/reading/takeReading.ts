@@ -17,13 +17,14 @@ export interface Reading {
   warning?: string;
 }
 
-const eyeSd = 0.5;
+/** Errors of a reading, one standard deviation, body. */
+export const eyeSd = 0.5;
 /** Yield stress each test is good for, Pa. */
-const ringRange = { low: 8, high: 190 } as const;
-const pressRange = { low: 80, high: 3000 } as const;
+export const ringRange = { low: 8, high: 190 } as const;
+export const pressRange = { low: 80, high: 3000 } as const;
 /** Less slump than this can't be told from none, mm. */
 const leastSlumpMm = 2;
-const pressSd = { smooth: 0.25, coarse: 0.4 } as const;
+export const pressSd = { smooth: 0.25, coarse: 0.4 } as const;
 
 function reading(tau: number, sd: number, warning: string | undefined): Reading {
   return {

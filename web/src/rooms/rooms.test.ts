@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../../core/test/bookOf';
 import { startRun } from '@cobbet/core/book/run';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
+import { calibrate } from '@cobbet/core/calibration/calibrate';
+import { priorCorrection } from '@cobbet/core/calibration/correction';
 import type { TrialRow } from '@cobbet/core/book/trial';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { against } from '@/parts/SeasoningMark';
@@ -11,6 +13,8 @@ import { dipTree } from './book/dipTree';
 import { lastTrials } from './book/lastTrials';
 import { runBody } from './make/runBody';
 import { trialDifference } from './trials/trialDifference';
+
+const unread = calibrate([]);
 
 describe('the book’s tree', () => {
   const dips = [
@@ -40,12 +44,12 @@ describe('the book’s tree', () => {
   });
 
   test('a leaf says its body as it is served', () => {
-    const cold = dipSummary(dip('a', { servedAtC: 5 }), shippedLarder, 'us');
-    const warm = dipSummary(dip('a', { servedAtC: 20 }), shippedLarder, 'us');
+    const cold = dipSummary(dip('a', { servedAtC: 5 }), shippedLarder, 'us', unread);
+    const warm = dipSummary(dip('a', { servedAtC: 20 }), shippedLarder, 'us', unread);
     expect(cold.moment.when).toBe('chilled');
     expect(warm.moment.when).toBe('fresh');
     expect(cold.body).toBeGreaterThan(warm.body ?? NaN);
-    const empty = dipSummary(dip('a', { rows: [] }), shippedLarder, 'us');
+    const empty = dipSummary(dip('a', { rows: [] }), shippedLarder, 'us', unread);
     expect([empty.body, empty.word]).toEqual([undefined, null]);
   });
 });
@@ -53,13 +57,13 @@ describe('the book’s tree', () => {
 describe('a run’s bowl', () => {
   const of = dip('a');
   const planned = of.rows.flatMap((row): TrialRow[] => {
-    const read = trialRowOf(readRow(row, shippedLarder, 'us'));
+    const read = trialRowOf(readRow(row, shippedLarder, 'us', unread));
     return read ? [read] : [];
   });
   const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
 
   test('is empty at first, with what it will be after the step in hand', () => {
-    const { now, next } = runBody(run, of, shippedLarder);
+    const { now, next } = runBody(run, of, shippedLarder, priorCorrection);
     expect(now.massG).toBe(0);
     expect(next?.massG).toBeCloseTo(planned[0]?.massG ?? NaN, 9);
   });
@@ -71,10 +75,10 @@ describe('a run’s bowl', () => {
       step: 1,
       entries: run.entries.map((entry, i) => (i === 0 ? { ...entry, done } : entry)),
     };
-    const { now, next } = runBody(after, of, shippedLarder);
+    const { now, next } = runBody(after, of, shippedLarder, priorCorrection);
     expect(now.massG).toBe(156);
     expect(next?.body.fresh).toBeLessThan(now.body.fresh ?? NaN);
-    expect(runBody({ ...after, step: 2 }, of, shippedLarder).next).toBeNull();
+    expect(runBody({ ...after, step: 2 }, of, shippedLarder, priorCorrection).next).toBeNull();
   });
 });
 

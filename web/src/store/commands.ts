@@ -3,9 +3,8 @@ import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
-import { withEyeReading } from '@cobbet/core/book/reading';
+import { type KeptReading, withReading } from '@cobbet/core/book/reading';
 import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
-import type { BodyWord } from '@cobbet/core/body/words';
 import type { Larder } from '@cobbet/core/larder/larder';
 import { useBook } from './bookStore';
 
@@ -130,11 +129,23 @@ export function dropRun(runId: string): Promise<boolean> {
   return useBook.getState().act('Stop making', () => [remove('runs', runId)]);
 }
 
-/** What the spoon showed of a trial from the fridge. */
-export function readTrialCold(trialId: string, word: BodyWord): Promise<boolean> {
-  return useBook.getState().act(`Read ${word}, cold`, (book) => {
+/** Keeps a reading of a trial. */
+export function readTrial(trialId: string, reading: KeptReading): Promise<boolean> {
+  return editTrial(trialId, 'Read it', (trial) => withReading(trial, reading));
+}
+
+/** Leaves a trial's reading out of what the kitchen learns, or puts it back. */
+export function leaveReadingOut(trialId: string, index: number, out: boolean): Promise<boolean> {
+  return editTrial(trialId, out ? 'Leave a reading out' : 'Put a reading back', (trial) => ({
+    ...trial,
+    readings: trial.readings.map((one, i) => (i === index ? { ...one, leftOut: out } : one)),
+  }));
+}
+
+function editTrial(trialId: string, label: string, edit: (trial: Trial) => Trial) {
+  return useBook.getState().act(label, (book) => {
     const trial = book.trials.get(trialId);
-    return trial ? [put('trials', withEyeReading(trial, 'chilled', word, now()))] : [];
+    return trial ? [put('trials', edit(trial))] : [];
   });
 }
 

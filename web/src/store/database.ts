@@ -1,6 +1,6 @@
 import type { Book, BookTables, TableName } from '@cobbet/core/book/book';
 import type { Command } from '@cobbet/core/book/change';
-import { bookVersion, migrateDip } from '@cobbet/core/book/migrations';
+import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
 import {
   type DBSchema,
   type IDBPDatabase,
@@ -47,9 +47,11 @@ type UpgradeTransaction = IDBPTransaction<
 
 /** Brings records of an older version to the present one, all within the upgrade's own transaction. */
 async function migrateRecords(transaction: UpgradeTransaction, from: number): Promise<void> {
-  const dips = transaction.objectStore('dips');
-  for (const dip of await dips.getAll()) {
-    await dips.put(migrateDip({ ...dip }, from) as unknown as BookTables['dips']);
+  for (const name of recordStores) {
+    const store = transaction.objectStore(name);
+    for (const record of await store.getAll()) {
+      await store.put(migrateRecord(name, { ...record }, from) as unknown as typeof record);
+    }
   }
   // steps of undo hold records of the older version; they can't be replayed
   await transaction.objectStore('history').clear();

@@ -169,14 +169,24 @@ describe('an older book', () => {
     });
     const { targets: _none, ...rest } = dip('a');
     await old.put('dips', { ...rest, targetBody: [7, 7.8] });
-    await old.put('trials', trial('t', 'a'));
+    const looked = {
+      kind: 'eye',
+      word: 'packs',
+      atC: null,
+      when: 'machine',
+      takenAt: '2026-05-04',
+    };
+    await old.put('trials', { ...trial('t', 'a'), readings: [looked] });
     await old.put('history', { label: 'old', at: '', changes: [] }, 1);
     await old.put('place', { id: 'place', cursor: 1 });
     old.close();
     const { book, history } = await fresh(name);
     expect(book.dips.get('a')?.targets).toEqual({ chilledBody: { low: 7, high: 7.8 } });
     expect(book.dips.get('a')?.rows).toEqual(dip('a').rows);
-    expect(book.trials.size).toBe(1);
+    expect(book.trials.get('t')?.readings[0]).toMatchObject({
+      taken: { eye: 'packs' },
+      leftOut: false,
+    });
     expect(history).toEqual({ undoLabel: null, redoLabel: null });
   });
 

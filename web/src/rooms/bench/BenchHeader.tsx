@@ -8,9 +8,8 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Dip } from '@cobbet/core/book/dip';
-import { machines } from '@cobbet/core/body/machines';
+import type { Machine } from '@cobbet/core/body/machines';
 import { grinds } from '@cobbet/core/body/conditions';
-import { type MeasureSystem, measureSystems } from '@cobbet/core/quantity/measureSystem';
 import { families, familyNames } from '@cobbet/core/seasoning/families';
 import type { ReactNode } from 'react';
 import { colour } from '@/theme/colour';
@@ -50,32 +49,23 @@ function Inline<T extends string>({
   );
 }
 
-const measureNames: Record<MeasureSystem, string> = {
-  us: 'US cups',
-  metric: 'metric cups',
-  australian: 'Australian cups',
-  british: 'older British cups',
-};
-
 interface Props {
   dip: Dip;
   shown: ShownQuantity;
   view: AmountView;
   working: boolean;
-  measures: MeasureSystem;
+  machines: readonly Machine[];
   children?: ReactNode;
   onShown: (shown: ShownQuantity) => void;
   onView: (view: AmountView) => void;
   onEdit: (label: string, edit: (dip: Dip) => Dip) => void;
   onLand: () => void;
-  onMeasures: (measures: MeasureSystem) => void;
   onAbout: () => void;
 }
 
 /** The dip's name and how it is made; what the line shows; land it. */
 export function BenchHeader(props: Props) {
-  const { dip, shown, view, working, measures, onShown, onView, onEdit, onLand, onMeasures } =
-    props;
+  const { dip, shown, view, working, machines, onShown, onView, onEdit, onLand } = props;
   return (
     <Box component="header" sx={{ mb: 0.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
@@ -146,12 +136,6 @@ export function BenchHeader(props: Props) {
           onChange={(grind) =>
             onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
           }
-        />
-        <Inline
-          label="Cups and spoons"
-          value={measures}
-          options={measureSystems.map((value) => ({ value, name: measureNames[value] }))}
-          onChange={onMeasures}
         />
         <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
           About it

@@ -1,42 +1,38 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { Dip } from '@cobbet/core/book/dip';
-import { machineById } from '@cobbet/core/body/machines';
-import type { LandedPart } from '@cobbet/core/landing/landParts';
+import { kitMachines } from '@cobbet/core/book/kit';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { bodyText, wordOf } from '@/parts/bodyText';
 import { changeSettings } from '@/store/commands';
-import { useBook } from '@/store/bookStore';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { AddRow } from './AddRow';
 import { AfterRows } from './After';
+import { BeadHandles } from './BeadHandles';
 import { BenchHeader } from './BenchHeader';
+import { BenchSide } from './BenchSide';
 import { FootRow } from './FootRow';
-import { LandPanel } from './LandPanel';
 import { LineDrawing } from './LineDrawing';
 import { LineHeader } from './LineHeader';
-import { lastRead } from './lastRead';
-import { Mouth } from './Mouth';
 import { RowList } from './RowList';
 import { SeasoningFoot } from './SeasoningFoot';
-import {
-  beadsOf,
-  lineAxis,
-  seasoningTarget,
-  shownQuantities,
-  type ShownQuantity,
-} from './shownQuantity';
+import { beadsOf, shownQuantities, type ShownQuantity } from './shownQuantity';
 import { useBench } from './useBench';
 import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './useLanding';
+import { useLine } from './useLine';
 import { useWidth } from './useWidth';
-import { Yield } from './Yield';
 
 const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.AboutDip), {
+  ssr: false,
+});
+
+const NudgeTable = dynamic(() => import('./NudgeTable').then((module) => module.NudgeTable), {
   ssr: false,
 });
 
@@ -47,53 +43,33 @@ const rowsWidth = 'clamp(398px, 53%, 580px)';
 export function BenchOf({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
   const { amountView } = useSettings();
-  const trials = useBook((state) => state.book.trials);
   const [shown, setShown] = useState<ShownQuantity>('body');
   const [about, setAbout] = useState(false);
+  const [nudging, setNudging] = useState(false);
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
 
-  const { edit, setTarget, editRow, add, move, take, takeOut } = useBenchEdits(dip.id);
-  const takeLanding = (parts: readonly LandedPart[]) => {
-    take(
-      rows.map(({ row }) => row.id),
-      parts,
-    );
-    control.leave();
-  };
+  const edits = useBenchEdits(dip.id);
+  const { edit, setTarget } = edits;
+  const line = useLine(bench, shown, width);
+  const { axis, beads, feet, seasoning, band, machine, stallsAt, doubts, kit } = line;
+  const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
 
   useHotkeys('l', () => void control.land());
   useHotkeys('a', (event) => {
     event.preventDefault();
     document.querySelector<HTMLElement>('[data-add-row] input')?.focus();
   });
+  useHotkeys('n', () => setNudging((now) => !now));
   useHotkeys('b, s, o, g', (_, handler) => {
     const next = shownQuantities['bsog'.indexOf(handler.keys?.[0] ?? 'b')];
     if (next) setShown(next);
   });
 
-  const seasoning = seasoningTarget(shown);
-  const band = seasoning ? dip.targets[seasoning] : undefined;
-  const axis = useMemo(
-    () => lineAxis(shown, width, analysis, band),
-    [shown, width, analysis, band],
-  );
   const answer = control.landing.state === 'answered' ? control.landing.answer : null;
   const landed = answer ? (answer.feasible ? answer.analysis : answer.nearest.analysis) : null;
-  const machine = machineById(dip.machineId);
   const { body } = analysis;
-  const beads = beadsOf(analysis.path, shown);
-  const last = useMemo(() => lastRead(trials, dip.id), [trials, dip.id]);
-  // a reading warm from the machine is brought to 25 °C, where the first foot stands
-  const cooling = (body.fresh ?? 0) - (body.machine ?? 0);
-  const readFresh = last.machine === null ? null : last.machine + cooling;
-  const feet = seasoning
-    ? [{ value: analysis.per100g[seasoning], sd: 0, band, read: null }]
-    : [
-        { value: body.fresh, sd: body.sd, band: dip.targets.freshBody, read: readFresh },
-        { value: body.chilled, sd: body.sd, band: dip.targets.chilledBody, read: last.chilled },
-      ];
   const previewFeet = landed
     ? seasoning
       ? [landed.per100g[seasoning]]
@@ -101,9 +77,10 @@ export function BenchOf({ dip }: { dip: Dip }) {
     : [];
   const after = rows.map((_, i) => {
     const step = analysis.path[i];
-    return step ? `After this: ${bodyText(step.state === 'crumbs' ? null : step.body)}` : '';
+    if (!step) return '';
+    const fragile = step.fragile ? '; fragile, a spoon does much here' : '';
+    return `After this: ${bodyText(step.state === 'crumbs' ? null : step.body)}${fragile}`;
   });
-  const noTargets = Object.keys(dip.targets).length === 0;
   return (
     <Box sx={{ display: 'flex', flexDirection: { xs: 'column', lg: 'row' }, minHeight: '100%' }}>
       <Box sx={{ flex: 1, minWidth: 0, px: { xs: 2, sm: 2.5 }, py: 2, overflowX: 'auto' }}>
@@ -116,14 +93,13 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onView={(next) => void changeSettings('How amounts are written', { amountView: next })}
           onEdit={edit}
           onLand={() => void control.land()}
-          measures={bench.measures}
-          onMeasures={(next) => void changeSettings('Cups and spoons', { measures: next })}
+          machines={kitMachines(kit)}
           onAbout={() => setAbout(true)}
         >
           <Box sx={{ fontSize: 14, color: colour.muted }}>
-            {last.count === 0
+            {line.trials === 0
               ? 'no trial yet'
-              : `${last.count} ${last.count === 1 ? 'trial' : 'trials'}`}
+              : `${line.trials} ${line.trials === 1 ? 'trial' : 'trials'}`}
           </Box>
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
@@ -146,13 +122,17 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 previewFeet={previewFeet}
                 stall={
                   shown === 'body' && machine.stallBody !== null
-                    ? {
-                        body: machine.stallBody,
-                        label: `${machine.name} stalls`,
-                        crumbsStall: !machine.worksCrumbs,
-                      }
+                    ? { body: machine.stallBody, label: `${machine.name} stalls` }
                     : null
                 }
+                stallsAt={new Set(shown === 'body' ? stallsAt : [])}
+              />
+              <BeadHandles
+                bench={bench}
+                beads={beads}
+                axis={axis}
+                figure={seasoning ?? 'freshBody'}
+                view={amountView}
               />
             </Box>
             <AfterRows value={after}>
@@ -160,9 +140,10 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 bench={bench}
                 view={amountView}
                 rowsWidth={rowsWidth}
-                onMove={move}
-                onEditRow={editRow}
-                onDelete={takeOut}
+                onMove={edits.move}
+                onEditRow={edits.editRow}
+                onDelete={edits.takeOut}
+                doubtful={doubtful}
               />
             </AfterRows>
             {rows.length > 0 &&
@@ -204,35 +185,28 @@ export function BenchOf({ dip }: { dip: Dip }) {
             </Box>
           )}
           <Box sx={{ mt: 1 }}>
-            <AddRow larder={bench.larder} measures={bench.measures} onAdd={add} />
+            <AddRow larder={bench.larder} measures={bench.measures} onAdd={edits.add} />
           </Box>
+          {rows.length > 0 &&
+            (nudging ? (
+              <NudgeTable bench={bench} onAdd={edits.nudge} onClose={() => setNudging(false)} />
+            ) : (
+              <Button size="small" onClick={() => setNudging(true)} sx={{ mt: 1 }}>
+                What would a spoon do?
+              </Button>
+            ))}
         </Box>
       </Box>
-      <Box
-        component="aside"
-        sx={{
-          width: { xs: '100%', lg: 272 },
-          flexShrink: 0,
-          bgcolor: colour.board,
-          borderLeft: { lg: `1px solid ${colour.line}` },
-          px: 2,
-          py: 2,
-          display: 'grid',
-          gap: 2,
-          alignContent: 'start',
-        }}
-      >
-        {noTargets && control.landing.state !== 'idle' && (
-          <Box role="status">
-            Nothing to land on yet: set a target at the foot of the line, or make a usual range the
-            target here.
-          </Box>
-        )}
-        {!noTargets && <LandPanel control={control} bench={bench} onTake={takeLanding} />}
-        <Mouth dip={dip} analysis={analysis} preview={landed} onTarget={setTarget} />
-        {about && <AboutDip dip={dip} onEdit={edit} onClose={() => setAbout(false)} />}
-        <Yield dip={dip} analysis={analysis} measures={bench.measures} />
-      </Box>
+      <BenchSide
+        bench={bench}
+        control={control}
+        landed={landed}
+        machine={machine}
+        stallsAt={stallsAt}
+        doubts={doubts}
+        edits={edits}
+      />
+      {about && <AboutDip dip={dip} onEdit={edit} onClose={() => setAbout(false)} />}
     </Box>
   );
 }

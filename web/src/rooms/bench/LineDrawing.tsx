@@ -23,7 +23,9 @@ interface Props {
   preview: readonly Bead[] | null;
   feet: readonly FootMark[];
   previewFeet: readonly (number | null)[];
-  stall: { body: number; label: string; crumbsStall: boolean } | null;
+  stall: { body: number; label: string } | null;
+  /** Rows after which the machine stalls. */
+  stallsAt: ReadonlySet<number>;
 }
 
 /** Little scattered crumbs, for a mix that is no paste yet. */
@@ -51,9 +53,22 @@ function Crumbs({ x, y }: { x: number; y: number }) {
   );
 }
 
+/** Where one spoon more would take a fragile bead: a dotted lead to an open tick. */
+function Whisker({ axis, bead, y }: { axis: LineAxis; bead: Bead; y: number }) {
+  const from = axis.x(bead.value ?? 0);
+  const to = axis.x((bead.value ?? 0) + (bead.fragile ?? 0));
+  const side = to < from ? -1 : 1;
+  return (
+    <g stroke={colour.caution} strokeWidth={1.8} strokeLinecap="round" fill="none">
+      <path d={`M${from + 9 * side} ${y}H${to}`} strokeDasharray="1.5 4" />
+      <path d={`M${to - 4 * side} ${y - 4}L${to} ${y}L${to - 4 * side} ${y + 4}`} />
+    </g>
+  );
+}
+
 /** The line itself: spread, thread and beads on the rows they belong to, the strip and the stall beside them. */
 export function LineDrawing(props: Props) {
-  const { axis, shown, width, beads, onTop, preview, feet, previewFeet, stall } = props;
+  const { axis, shown, width, beads, onTop, preview, feet, previewFeet, stall, stallsAt } = props;
   const rows = beads.length;
   const height = rows * rowHeight + feet.length * footHeight;
   const main = points(beads, onTop, axis);
@@ -81,8 +96,6 @@ export function LineDrawing(props: Props) {
         }),
       ]
     : [];
-  const stalls = (bead: Bead) =>
-    stall !== null && (bead.crumbs ? stall.crumbsStall : (bead.value ?? 0) > stall.body);
   const rules = shown === 'body' ? wordBoundaries : axis.ticks.map(({ value }) => value);
   return (
     <svg
@@ -173,7 +186,7 @@ export function LineDrawing(props: Props) {
         opacity={previewThread.length > 0 ? 0.45 : 1}
       />
       {main.map(({ x, y, index, bead }, i) => {
-        const stuck = stalls(bead);
+        const stuck = stallsAt.has(index);
         return (
           <g key={index}>
             {bead.crumbs ? (
@@ -192,6 +205,9 @@ export function LineDrawing(props: Props) {
               <text x={x - 12} y={y + 4} fontSize={12} textAnchor="end" fill={colour.caution}>
                 stalls
               </text>
+            )}
+            {bead.fragile !== null && bead.value !== null && (
+              <Whisker axis={axis} bead={bead} y={y} />
             )}
             {labelled(main, i, shown) && bead.value !== null && (
               <text

@@ -33,12 +33,14 @@ interface Props {
   onMove: (from: number, to: number) => void;
   onEditRow: (rowId: string, label: string, change: (row: Row) => Row) => void;
   onDelete: (rowId: string) => void;
+  /** Rows whose amounts are worth a second look, by place. */
+  doubtful: ReadonlySet<number>;
 }
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, rowsWidth, onMove, onEditRow, onDelete } = props;
-  const { type, save, forget } = bench;
+  const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful } = props;
+  const { type, save, forget, step } = bench;
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
@@ -52,9 +54,10 @@ export function RowList(props: Props) {
       forget,
       hold: (rowId) => onEditRow(rowId, 'Hold', (row) => ({ ...row, hold: !row.hold })),
       move: (index, by) => onMove(index, index + by),
+      step,
       details: (rowId, anchor) => setOpen({ rowId, anchor }),
     }),
-    [type, save, forget, onEditRow, onMove],
+    [type, save, forget, step, onEditRow, onMove],
   );
   const drop = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) {
@@ -74,6 +77,7 @@ export function RowList(props: Props) {
               draft={bench.drafts[one.row.id]}
               view={view}
               measures={bench.measures}
+              doubtful={doubtful.has(index)}
               actions={actions}
             />
           ))}

@@ -10,25 +10,19 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
 import type { AmountView } from '@cobbet/core/book/book';
+import { isWeighed } from '@cobbet/core/quantity/isWeighed';
 import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { type KeyboardEvent, memo } from 'react';
-import { capital } from '@/parts/bodyText';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
 import { After } from './After';
 import { AmountField } from './AmountField';
 import { rowHeight } from './lineGeometry';
+import { shortName } from './shortName';
 
 const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
-
-/** What an ingredient is called in a row: its first words; the rest is in the details. */
-function shortName(name: string): string {
-  const plain = capital(name.replace(/ \([^)]*\)/g, '').replace(/^Aquafaba: /, ''));
-  const [first = plain, second] = plain.split(', ');
-  return second && first.length + second.length < 20 ? `${first}, ${second}` : first;
-}
 
 /** The amount as the field shows it, and the other way of saying it beside it. */
 function amountTexts(read: ReadRow, view: AmountView, measures: MeasureSystem) {
@@ -36,7 +30,7 @@ function amountTexts(read: ReadRow, view: AmountView, measures: MeasureSystem) {
   if (error !== null || !ingredient || toTaste) return { field: row.amount, beside: '' };
   const grams = printGrams(massG);
   if (view === 'grams') return { field: grams, beside: row.amount === grams ? '' : row.amount };
-  if (view === 'spoons' && /\d\s*(g|kg|oz|lb)\b/i.test(row.amount)) {
+  if (view === 'spoons' && isWeighed(row.amount)) {
     return { field: nearestKitchenMeasure(massG, ingredient, measures).text, beside: grams };
   }
   return {
@@ -52,6 +46,8 @@ export interface RowActions {
   forget(rowId: string): void;
   hold(rowId: string): void;
   move(index: number, by: 1 | -1): void;
+  /** One kitchen measure more or less. */
+  step(rowId: string, by: 1 | -1): void;
   details(rowId: string, anchor: HTMLElement): void;
 }
 
@@ -61,6 +57,8 @@ interface Props {
   draft: string | undefined;
   view: AmountView;
   measures: MeasureSystem;
+  /** Its amount is worth a second look. */
+  doubtful: boolean;
   actions: RowActions;
 }
 
@@ -69,7 +67,7 @@ interface Props {
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
  */
 export const RowStrip = memo(function RowStrip(props: Props) {
-  const { read, index, draft, view, measures, actions } = props;
+  const { read, index, draft, view, measures, doubtful, actions } = props;
   const { row, ingredient, error } = read;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: row.id,
@@ -78,12 +76,17 @@ export const RowStrip = memo(function RowStrip(props: Props) {
   const { field, beside } = amountTexts(read, view, measures);
   const noteId = `note-${row.id}`;
   const place = placeWords[row.place];
-  const note = error ?? [row.prep, place].filter((text) => text !== '').join(' · ');
+  const doubted = doubtful && error === null;
+  const said = [row.prep, place].filter((text) => text !== '').join(' · ');
+  const note = error ?? (doubted ? 'is this right?' : said);
   const onKeyDown = (event: KeyboardEvent) => {
     if (!event.altKey) return;
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
       actions.move(index, event.key === 'ArrowUp' ? -1 : 1);
+    } else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
+      event.preventDefault();
+      actions.step(row.id, event.key === 'ArrowRight' ? 1 : -1);
     } else if (event.key.toLowerCase() === 'h') {
       event.preventDefault();
       actions.hold(row.id);
@@ -173,7 +176,7 @@ export const RowStrip = memo(function RowStrip(props: Props) {
           role={error ? 'alert' : undefined}
           sx={{
             fontSize: 12.5,
-            color: error ? colour.caution : colour.muted,
+            color: error || doubted ? colour.caution : colour.muted,
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             whiteSpace: 'nowrap',

@@ -37,7 +37,15 @@ describe('the line', () => {
     const beads = beadsOf(analysis.path, 'body');
     expect(beads.length).toBe(2);
     expect(beads[1]?.value).toBe(analysis.body.fresh);
-    expect(beads[1]?.sd).toBeCloseTo(analysis.body.sd, 9);
+    const {
+      value = NaN,
+      low = NaN,
+      high = NaN,
+    } = beads[1] as { value: number; low: number; high: number };
+    expect(high - value).toBeCloseTo(analysis.body.sd, 9);
+    expect(value - low).toBeCloseTo(analysis.body.sd, 9);
+    const drawn = beadsOf(analysis.path, 'body', [null, { low: 2, high: 9 }]);
+    expect([drawn[1]?.low, drawn[1]?.high]).toEqual([2, 9]);
     const crumbs = beadsOf([{ ...analysis.path[0], state: 'crumbs', body: null } as never], 'body');
     expect(crumbs[0]).toMatchObject({ value: null, crumbs: true });
     expect(beadsOf(analysis.path, 'salt')[0]?.value).toBe(analysis.path[0]?.saltG);
@@ -93,8 +101,8 @@ test('one row changes, the others stay themselves', () => {
 
 test('the last trial’s readings are drawn, earlier ones not', () => {
   const reading = (word: 'scoops' | 'packs', when: 'machine' | 'chilled') => ({
-    kind: 'eye' as const,
-    word,
+    taken: { eye: word },
+    leftOut: false,
     atC: null,
     when,
     takenAt: '2026-05-04T10:00:00.000Z',

@@ -33,10 +33,10 @@ export function points(
 ): (Point & { index: number; bead: Bead })[] {
   return beads.flatMap((bead, index) => {
     if (onTop[index] || (bead.value === null && !bead.crumbs)) return [];
-    const { value, sd } = bead;
+    const { value, low, high } = bead;
     const x = value === null ? axis.crumbsX : axis.x(value);
-    const left = value === null ? x : axis.x(value - sd);
-    const right = value === null ? x : axis.x(value + sd);
+    const left = value === null ? x : axis.x(low);
+    const right = value === null ? x : axis.x(high);
     return [{ x, y: rowY(index), left, right, index, bead }];
   });
 }

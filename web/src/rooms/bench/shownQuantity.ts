@@ -1,5 +1,5 @@
 import type { Analysis, PathStep } from '@cobbet/core/analysis/analyse';
-import { startingBodyParameters } from '@cobbet/core/body/parameters';
+import type { DrawnBand } from '@cobbet/core/odds/drawnPath';
 import { bodyWords, wordRange } from '@cobbet/core/body/words';
 import type { Band } from '@cobbet/core/landing/targets';
 import { scaleLinear } from 'd3-scale';
@@ -21,23 +21,38 @@ const seasoningOf: Record<Exclude<ShownQuantity, 'body'>, SeasoningName> = {
   garlic: 'garlicG',
 };
 
-/** One bead: its value (null in crumbs), spread, and whether the row changes the bowl at all. */
+/** One bead: its value (null in crumbs), the ends of its spread, and what a spoon more would do where that is much. */
 export interface Bead {
   value: number | null;
-  sd: number;
+  low: number;
+  high: number;
   crumbs: boolean;
+  /** Body that one spoon more moves it, where the step is fragile; null elsewhere. */
+  fragile: number | null;
 }
 
-/** Beads of a path for what is shown. */
-export function beadsOf(path: readonly PathStep[], shown: ShownQuantity): Bead[] {
-  const { residualSdBody } = startingBodyParameters;
-  return path.map((step) => {
+/**
+ * Beads of a path for what is shown.
+ *
+ * @param drawn the drawn band of body after each step; slopes stand in where there is none
+ */
+export function beadsOf(
+  path: readonly PathStep[],
+  shown: ShownQuantity,
+  drawn: readonly (DrawnBand | null)[] = [],
+): Bead[] {
+  return path.map((step, i) => {
     if (shown === 'body') {
       const crumbs = step.state === 'crumbs';
-      return { value: step.body, sd: Math.hypot(residualSdBody, step.measuringSd), crumbs };
+      const value = step.body;
+      const sd = Math.hypot(step.modelSd, step.measuringSd);
+      const band = drawn[i] ?? { low: (value ?? 0) - sd, high: (value ?? 0) + sd };
+      return { value, ...band, crumbs, fragile: step.fragile ? step.spoonBody : null };
     }
     const name = seasoningOf[shown];
-    return { value: step[name], sd: step.seasoningSd[name], crumbs: false };
+    const value = step[name];
+    const sd = step.seasoningSd[name];
+    return { value, low: value - sd, high: value + sd, crumbs: false, fragile: null };
   });
 }
 
@@ -49,6 +64,8 @@ export function seasoningTarget(shown: ShownQuantity): SeasoningName | null {
 /** Everything needed to place values across the line. */
 export interface LineAxis {
   x(value: number): number;
+  /** The value at a place. */
+  at(x: number): number;
   /** Where what is in crumbs is drawn, px. */
   crumbsX: number;
   ticks: { value: number; label: string }[];
@@ -68,6 +85,7 @@ export function lineAxis(
     const scale = scaleLinear(domain, [axisPad, end]).clamp(true);
     return {
       x: scale,
+      at: (x) => scale.invert(x),
       crumbsX: width - crumbsRoom / 2,
       ticks: bodyWords.map((word) => ({
         value: (Math.max(bodyAxis.low, wordRange(word).low) + wordRange(word).high) / 2,
@@ -86,6 +104,7 @@ export function lineAxis(
   const scale = scaleLinear(domain, [axisPad, end]).clamp(true);
   return {
     x: scale,
+    at: (x) => scale.invert(x),
     crumbsX: width - crumbsRoom / 2,
     ticks: scale.ticks(6).map((value) => ({ value, label: String(value) })),
     domain,

@@ -1,8 +1,11 @@
 'use client';
 
 import type { Dip, Row } from '@cobbet/core/book/dip';
-import { analyseDip } from '@cobbet/core/book/dipParts';
+import { analyseDip, type ReadRow } from '@cobbet/core/book/dipParts';
+import { neighbouringMeasure } from '@cobbet/core/quantity/kitchenMeasure';
+import { drawnPath } from '@cobbet/core/odds/drawnPath';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCorrection } from '@/store/bookCalibration';
 import { editDip } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 
@@ -20,6 +23,7 @@ export function withRow(dip: Dip, rowId: string, edit: (row: Row) => Row): Dip {
 export function useBench(dip: Dip) {
   const larder = useLarder();
   const { measures } = useSettings();
+  const correction = useCorrection(dip.id);
   const [drafts, setDrafts] = useState<Readonly<Record<string, string>>>({});
   const latest = useRef<Readonly<Record<string, string>>>({});
   const timers = useRef(new Map<string, ReturnType<typeof setTimeout>>());
@@ -65,6 +69,18 @@ export function useBench(dip: Dip) {
     [save],
   );
 
+  // reads the row as it is now without making the function a new one for every keystroke
+  const reads = useRef<readonly ReadRow[]>([]);
+  const step = useCallback(
+    (rowId: string, by: 1 | -1) => {
+      const read = reads.current.find(({ row }) => row.id === rowId);
+      if (!read?.ingredient) return;
+      const next = neighbouringMeasure(read.massG, read.ingredient, measures, by);
+      if (next) type(rowId, next.text);
+    },
+    [type, measures],
+  );
+
   // leaving the room must not lose what was just typed
   useEffect(() => {
     const saveAll = () => Object.keys(latest.current).forEach((rowId) => void save(rowId));
@@ -85,11 +101,32 @@ export function useBench(dip: Dip) {
     }),
     [dip, drafts],
   );
-  const { rows, analysis } = useMemo(
-    () => analyseDip(typed, larder, measures),
-    [typed, larder, measures],
+  const { rows, parts, analysis } = useMemo(
+    () => analyseDip(typed, larder, measures, correction),
+    [typed, larder, measures, correction],
   );
-  return { dip, rows, analysis, drafts, type, save, forget: drop, larder, measures };
+  useEffect(() => {
+    reads.current = rows;
+  }, [rows]);
+  const drawn = useMemo(
+    () => drawnPath(parts, dip.method, correction),
+    [parts, dip.method, correction],
+  );
+  return {
+    dip,
+    rows,
+    parts,
+    analysis,
+    drawn,
+    correction,
+    drafts,
+    type,
+    save,
+    step,
+    forget: drop,
+    larder,
+    measures,
+  };
 }
 
 export type Bench = ReturnType<typeof useBench>;

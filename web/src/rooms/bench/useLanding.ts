@@ -23,7 +23,7 @@ function limitG(text: string | undefined, part: LandingPart, measures: Bench['me
 }
 
 /** The dip's rows as the solver takes them; null where a row can't be read. */
-function landingParts(bench: Bench): LandingPart[] | null {
+export function landingParts(bench: Bench): LandingPart[] | null {
   const parts = bench.rows.map((read): LandingPart | null => {
     const part = read.error === null ? partOf(read) : null;
     if (!part) return null;
@@ -72,6 +72,7 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
           measures: bench.measures,
           method: dip.method,
           servedAtC: dip.servedAtC,
+          correction: bench.correction,
         },
         controller.signal,
       );

@@ -7,14 +7,17 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Trial } from '@cobbet/core/book/trial';
+import { bodyWord } from '@cobbet/core/body/words';
 import { usualSeasoning } from '@cobbet/core/seasoning/families';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type MouseEvent, useState } from 'react';
 import { shortDay } from '@/parts/day';
 import { NameDialog } from '@/parts/NameDialog';
+import { readBody } from '@/parts/reading/readingText';
 import { SeasoningMark } from '@/parts/SeasoningMark';
 import { SpoonPicture } from '@/parts/SpoonPicture';
+import { useCalibration } from '@/store/bookCalibration';
 import { addVariant, deleteDip, editDip } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
@@ -66,9 +69,10 @@ export function DipLeaf({
   const router = useRouter();
   const larder = useLarder();
   const { measures } = useSettings();
+  const calibration = useCalibration();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
-  const { body, word, per100g, moment } = dipSummary(dip, larder, measures);
+  const { body, word, per100g, moment } = dipSummary(dip, larder, measures, calibration);
   const usual = usualSeasoning[dip.family];
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
   const choose = (work: () => void) => () => {
@@ -81,7 +85,8 @@ export function DipLeaf({
     if (as === 'variant') router.push(`/bench?dip=${await addVariant(dip, name)}`);
     else await editDip(dip.id, `Rename ${dip.name}`, (one) => ({ ...one, name }));
   };
-  const lastWord = trial?.readings.at(-1)?.word;
+  const lastReading = trial?.readings.at(-1);
+  const lastWord = lastReading && bodyWord(readBody(lastReading));
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', minHeight: 62 }}>
       {depth > 0 && <Elbow depth={depth} last={lastSibling} />}

@@ -2,6 +2,7 @@ import type { Analysis } from '@cobbet/core/analysis/analyse';
 import type { Dip } from '@cobbet/core/book/dip';
 import { analyseDip } from '@cobbet/core/book/dipParts';
 import { type BodyWord, bodyWord } from '@cobbet/core/body/words';
+import { type Calibration, correctionOf } from '@cobbet/core/calibration/calibrate';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 
@@ -14,13 +15,27 @@ interface DipSummary {
   moment: { when: string; sd: number };
 }
 
-const known = new WeakMap<Dip, { larder: Larder; measures: MeasureSystem; summary: DipSummary }>();
+interface Reckoned {
+  larder: Larder;
+  measures: MeasureSystem;
+  calibration: Calibration;
+  summary: DipSummary;
+}
+
+const known = new WeakMap<Dip, Reckoned>();
 
 /** A dip's summary; computed once for a dip as it stands. */
-export function dipSummary(dip: Dip, larder: Larder, measures: MeasureSystem): DipSummary {
+export function dipSummary(
+  dip: Dip,
+  larder: Larder,
+  measures: MeasureSystem,
+  calibration: Calibration,
+): DipSummary {
   const found = known.get(dip);
-  if (found?.larder === larder && found.measures === measures) return found.summary;
-  const { analysis } = analyseDip(dip, larder, measures);
+  const same =
+    found?.larder === larder && found.measures === measures && found.calibration === calibration;
+  if (same) return found.summary;
+  const { analysis } = analyseDip(dip, larder, measures, correctionOf(calibration, dip.id));
   const cold = dip.servedAtC <= 12;
   const body =
     analysis.massG > 0 ? (cold ? analysis.body.chilled : analysis.body.fresh) : undefined;
@@ -30,6 +45,6 @@ export function dipSummary(dip: Dip, larder: Larder, measures: MeasureSystem): D
     per100g: analysis.per100g,
     moment: { when: cold ? 'chilled' : 'fresh', sd: analysis.body.sd },
   };
-  known.set(dip, { larder, measures, summary });
+  known.set(dip, { larder, measures, calibration, summary });
   return summary;
 }

@@ -3,13 +3,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Run } from '@cobbet/core/book/run';
-import { withEyeReading } from '@cobbet/core/book/reading';
+import { loggedRows, type Run } from '@cobbet/core/book/run';
+import { withReading } from '@cobbet/core/book/reading';
 import { tastes } from '@cobbet/core/book/trial';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
-import { SpoonChoice } from '@/parts/SpoonChoice';
+import { ReadingForm } from '@/parts/reading/ReadingForm';
+import { readingText } from '@/parts/reading/readingText';
 import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { runBody } from './runBody';
@@ -21,7 +22,7 @@ import type { RunControl } from './useRun';
 export function Check({ run, control }: { run: Run; control: RunControl }) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
-  const { now } = runBody(run, control.dip, control.larder);
+  const { now } = runBody(run, control.dip, control.larder, control.correction);
   const open = run.entries.filter((entry) => !entry.done && !entry.skipped).length;
   const nothing = run.entries.every((entry) => !entry.done);
   const finish = async () => {
@@ -36,13 +37,13 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
           Warm from the machine. Reckoned: {bodyText(now.body.machine)} ± {now.body.sd.toFixed(1)}.
         </Typography>
-        <SpoonChoice
+        <ReadingForm
           label="What the spoon shows"
-          chosen={run.readings.find(({ when }) => when === 'machine')?.word}
-          onChoose={(word) =>
-            void control.note(`Read ${word}`, (one) =>
-              withEyeReading(one, 'machine', word, new Date().toISOString()),
-            )
+          dip={{ ...run, rows: loggedRows(run) }}
+          when="machine"
+          density={now.volumeMl > 0 ? now.massG / now.volumeMl : 1.05}
+          onTake={(reading) =>
+            void control.note(`Read ${readingText(reading)}`, (one) => withReading(one, reading))
           }
         />
       </section>

@@ -5,10 +5,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
 import { analyseDip } from '@cobbet/core/book/dipParts';
-import { machineById } from '@cobbet/core/body/machines';
+import { kitMachine } from '@cobbet/core/book/kit';
 import Link from 'next/link';
 import { useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
+import { useCorrection } from '@/store/bookCalibration';
 import { beginRun } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
@@ -16,9 +17,10 @@ import { colour } from '@/theme/colour';
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
 export function StartMaking({ dip }: { dip: Dip }) {
   const larder = useLarder();
-  const { measures } = useSettings();
+  const correction = useCorrection(dip.id);
+  const { measures, kit } = useSettings();
   const [busy, setBusy] = useState(false);
-  const { rows, analysis } = analyseDip(dip, larder, measures);
+  const { rows, analysis } = analyseDip(dip, larder, measures, correction);
   const unread = rows.filter(({ error }) => error !== null);
   const begin = async () => {
     setBusy(true);
@@ -49,8 +51,8 @@ export function StartMaking({ dip }: { dip: Dip }) {
         <>
           <Typography sx={{ mt: 2, fontSize: 17 }}>
             {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the{' '}
-            {machineById(dip.machineId).name}, about {analysis.massG.toFixed(0)} g. Should come out{' '}
-            <strong>{bodyText(analysis.body.fresh)}</strong>, and chilled{' '}
+            {kitMachine(kit, dip.machineId).name}, about {analysis.massG.toFixed(0)} g. Should come
+            out <strong>{bodyText(analysis.body.fresh)}</strong>, and chilled{' '}
             <strong>{bodyText(analysis.body.chilled)}</strong>, each ± {analysis.body.sd.toFixed(1)}
             .
           </Typography>

@@ -6,13 +6,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { stallsOn } from '@cobbet/core/body/machines';
 import { bodyWord } from '@cobbet/core/body/words';
-import { machineById } from '@cobbet/core/body/machines';
+import { kitMachine } from '@cobbet/core/book/kit';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
 import { bodyFigure } from '@/parts/bodyText';
 import { SpoonPicture } from '@/parts/SpoonPicture';
+import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { runBody } from './runBody';
 import type { RunControl } from './useRun';
@@ -43,19 +45,17 @@ function Standing({ title, body, empty }: { title: string; body: number | null; 
 /** One addition, very large: what, how much, what the bowl is now and will be. */
 export function Step({ run, control }: { run: Run; control: RunControl }) {
   const { entry, ingredient, larder, dip } = control;
+  const { kit } = useSettings();
   const [typed, setTyped] = useState('');
   if (!entry) return null;
-  const { now, next } = runBody(run, dip, larder);
+  const { now, next } = runBody(run, dip, larder, control.correction);
   const big = { minHeight: 60, fontSize: 18, borderRadius: 2 };
-  const machine = machineById(run.machineId);
+  const machine = kitMachine(kit, run.machineId);
   const nextBody = next?.body.fresh ?? null;
   const stalls =
     next !== null &&
     entry.planned.place === 'bowl' &&
-    machine.stallBody !== null &&
-    (nextBody === null
-      ? next.body.state === 'crumbs' && !machine.worksCrumbs
-      : nextBody > machine.stallBody);
+    stallsOn(machine, nextBody, next.body.state === 'crumbs');
   const logTyped = async () => {
     if (await control.log(typed.trim())) setTyped('');
   };

@@ -6,6 +6,7 @@ import { scaleAmountText } from '@cobbet/core/quantity/scaleAmount';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useCallback, useState } from 'react';
 import { editRun } from '@/store/commands';
+import { useCorrection } from '@/store/bookCalibration';
 import { useLarder, useSettings } from '@/store/useDip';
 
 function withEntry(run: Run, index: number, edit: (entry: RunEntry) => RunEntry): Run {
@@ -15,6 +16,7 @@ function withEntry(run: Run, index: number, edit: (entry: RunEntry) => RunEntry)
 /** What a cook can do with a run; every tap is saved before it is shown. */
 export function useRun(dip: Dip, run: Run) {
   const larder = useLarder();
+  const correction = useCorrection(dip.id);
   const { measures } = useSettings();
   const [problem, setProblem] = useState<string | null>(null);
   const entry = run.entries[run.step];
@@ -87,6 +89,7 @@ export function useRun(dip: Dip, run: Run) {
   return {
     dip,
     larder,
+    correction,
     measures,
     entry,
     ingredient,

@@ -1,8 +1,10 @@
 import { scaleLinear } from 'd3-scale';
 import type { Analysis } from '@cobbet/core/analysis/analyse';
 import type { Trial } from '@cobbet/core/book/trial';
-import { bodyWords, wordMiddle, wordRange } from '@cobbet/core/body/words';
+import { readingAt } from '@cobbet/core/book/reading';
+import { bodyWords, wordRange } from '@cobbet/core/body/words';
 import { bodyFigure } from '@/parts/bodyText';
+import { readBody, readingText } from '@/parts/reading/readingText';
 import { colour } from '@/theme/colour';
 
 const width = 360;
@@ -15,11 +17,11 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
   const lines = [
     { label: 'warm', body: machine, when: 'machine' as const, y: 44 },
     { label: 'chilled', body: chilled, when: 'chilled' as const, y: 84 },
-  ].map((line) => ({ ...line, read: trial.readings.findLast(({ when }) => when === line.when) }));
+  ].map((line) => ({ ...line, read: readingAt(trial, line.when) }));
   const spoken = lines
     .map(({ label, body, read }) => {
       const reckoned = body === null ? 'crumbs' : bodyFigure(body);
-      return `${label}: reckoned ${reckoned}, ${read ? `read ${read.word}` : 'not read'}`;
+      return `${label}: reckoned ${reckoned}, ${read ? `read ${readingText(read)}` : 'not read'}`;
     })
     .join('; ');
   return (
@@ -94,13 +96,13 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
           {read && (
             <>
               <path
-                d={`M${x(wordMiddle[read.word]) - 5} ${y - 5}l10 10m0 -10l-10 10`}
+                d={`M${x(readBody(read)) - 5} ${y - 5}l10 10m0 -10l-10 10`}
                 stroke={colour.ink}
                 strokeWidth={2.2}
                 strokeLinecap="round"
               />
               <text
-                x={x(wordMiddle[read.word])}
+                x={x(readBody(read))}
                 y={y + 18}
                 textAnchor="middle"
                 fill={colour.ink}
@@ -108,7 +110,7 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
                 strokeWidth={3}
                 paintOrder="stroke"
               >
-                read {read.word}
+                read {readingText(read)}
               </text>
             </>
           )}

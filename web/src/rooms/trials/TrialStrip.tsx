@@ -5,12 +5,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
 import { analyseTrialRows } from '@cobbet/core/book/dipParts';
+import { correctionWithout } from '@cobbet/core/calibration/bookCalibration';
 import { tastes, type Trial } from '@cobbet/core/book/trial';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { useMemo, useState } from 'react';
 import { shortDay } from '@/parts/day';
-import { SpoonChoice } from '@/parts/SpoonChoice';
-import { deleteTrial, readTrialCold } from '@/store/commands';
+import { ReadingForm } from '@/parts/reading/ReadingForm';
+import { useCalibration } from '@/store/bookCalibration';
+import { deleteTrial, readTrial } from '@/store/commands';
 import { useLarder } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { PredictedRead } from './PredictedRead';
@@ -53,12 +55,20 @@ function Marks({ trial }: { trial: Trial }) {
 /** One trial: what differed, what was reckoned and read, how it tasted, what it made. */
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
   const larder = useLarder();
+  const calibration = useCalibration();
   const [open, setOpen] = useState(false);
   const [looking, setLooking] = useState(false);
   const cold = trial.readings.findLast(({ when }) => when === 'chilled');
   const analysis = useMemo(
-    () => analyseTrialRows(trial.rows, trial.method, dip.servedAtC, larder),
-    [trial, dip.servedAtC, larder],
+    () =>
+      analyseTrialRows(
+        trial.rows,
+        trial.method,
+        dip.servedAtC,
+        larder,
+        correctionWithout(calibration, trial, larder),
+      ),
+    [trial, dip.servedAtC, larder, calibration],
   );
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
   const differences = earlier ? trialDifference(earlier, trial) : [];
@@ -148,11 +158,13 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
       {looking && (
         <Box sx={{ maxWidth: 760, mt: 1.5 }}>
           <Box sx={{ mb: 1 }}>From the fridge, before it is stirred. What does the spoon show?</Box>
-          <SpoonChoice
+          <ReadingForm
             label={`Trial ${trial.number} cold`}
-            chosen={cold?.word}
-            onChoose={(word) => {
-              void readTrialCold(trial.id, word);
+            dip={trial}
+            when="chilled"
+            density={analysis.volumeMl > 0 ? analysis.massG / analysis.volumeMl : 1.05}
+            onTake={(reading) => {
+              void readTrial(trial.id, reading);
               setLooking(false);
             }}
           />

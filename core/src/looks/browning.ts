@@ -1,0 +1,82 @@
+import type { Part } from '../bowl/part';
+import { blendColour, mixedHex } from './blendColour';
+
+/** How a dip's colour will change, and what holds or would hold it. */
+export interface Browning {
+  /** Ingredients that brown, by id. */
+  browns: string[];
+  /** What already slows it. */
+  heldBy: string[];
+  /** What else would. */
+  wouldHelp: string[];
+  /** 0 keeps its colour – 1 brown by tomorrow. */
+  likely: number;
+  /** #rrggbb tomorrow, if nothing more is done. */
+  tomorrow: string | null;
+}
+
+/** Raw leaves and flesh that go brown, and how readily. */
+const browners: readonly (readonly [RegExp, number])[] = [
+  [/^basil$/, 1],
+  [/^avocado$/, 1],
+  [/^(mint|coriander-leaf|rocket|wild-garlic-leaf|tarragon|watercress)$/, 0.5],
+  [/^(artichoke|aubergine|mushroom-raw|celeriac)/, 0.5],
+  [/^(parsley|dill|chives|kale|spinach-raw)/, 0.3],
+];
+
+/** Share of a dip from which a thing that browns is seen. */
+const seenFrom = 3;
+const brown = '#6b5436';
+
+/**
+ * What will brown in a dip and how likely it shows, from what slows it: acid, oil, blanching, cold (judgement).
+ *
+ * @param parts everything in the bowl
+ * @param acidG titratable acidity, g per 100 g
+ * @param fatG g per 100 g
+ * @param blendC temperature in the machine, °C
+ */
+export function browning(
+  parts: readonly Part[],
+  { acidG, fatG }: { acidG: number; fatG: number },
+  blendC: number,
+): Browning {
+  const massG = parts.reduce(
+    (sum, { massG: mass, place }) => sum + (place === 'top' ? 0 : mass),
+    0,
+  );
+  let readiness = 0;
+  const browns: string[] = [];
+  for (const { ingredient, massG: mass, place } of parts) {
+    if (place === 'top' || massG <= 0) continue;
+    const rule = browners.find(([pattern]) => pattern.test(ingredient.id));
+    if (!rule || (100 * mass) / massG < seenFrom) continue;
+    browns.push(ingredient.id);
+    readiness = Math.max(readiness, rule[1]);
+  }
+  const now = blendColour(parts);
+  if (browns.length === 0 || now === null) {
+    return { browns, heldBy: [], wouldHelp: [], likely: 0, tomorrow: now };
+  }
+  const measures: [boolean, number, string, string][] = [
+    [acidG >= 0.3, 0.5, 'enough acid', 'more lemon'],
+    [fatG >= 25, 0.6, 'the oil in it', 'a film of oil on top'],
+    [blendC <= 15, 0.75, 'a cool blade', 'ice or cold things in the machine'],
+  ];
+  let likely = readiness;
+  const heldBy: string[] = [];
+  const wouldHelp: string[] = [];
+  for (const [holds, share, held, help] of measures) {
+    if (holds) {
+      likely *= share;
+      heldBy.push(held);
+    } else wouldHelp.push(help);
+  }
+  if (browns.some((id) => id === 'basil')) wouldHelp.push('blanching the leaves');
+  wouldHelp.push('the fridge, tightly covered');
+  const tomorrow = mixedHex([
+    { hex: now, weight: 1 },
+    { hex: brown, weight: 0.9 * likely },
+  ]);
+  return { browns, heldBy, wouldHelp, likely, tomorrow };
+}

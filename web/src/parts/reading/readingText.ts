@@ -1,0 +1,22 @@
+import { bodyWord } from '@cobbet/core/body/words';
+import { type KeptReading, wayOf } from '@cobbet/core/book/reading';
+import { takeReading } from '@cobbet/core/reading/takeReading';
+import { bodyFigure } from '../bodyText';
+
+/** The body a kept reading says, at the temperature it was taken. */
+export function readBody(reading: Pick<KeptReading, 'taken'>): number {
+  return takeReading(reading.taken).body;
+}
+
+/** A reading in words: `scoops` by eye, `spreads, body 8.1 by press`. */
+export function readingText(reading: Pick<KeptReading, 'taken'>): string {
+  if ('eye' in reading.taken) return reading.taken.eye;
+  const body = readBody(reading);
+  return `${bodyWord(body)}, body ${bodyFigure(body)} by ${wayOf(reading.taken)}`;
+}
+
+/** A figure typed into a form; null while it is none. */
+export function typedNumber(text: string): number | null {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(value) ? null : value;
+}

@@ -1,0 +1,8 @@
+import { capital } from '@/parts/bodyText';
+
+/** What an ingredient is called in a row: its first words; the rest is in the details. */
+export function shortName(name: string): string {
+  const plain = capital(name.replace(/ \([^)]*\)/g, '').replace(/^Aquafaba: /, ''));
+  const [first = plain, second] = plain.split(', ');
+  return second && first.length + second.length < 20 ? `${first}, ${second}` : first;
+}

@@ -1,0 +1,76 @@
+import { type Remote, wrap } from 'comlink';
+
+interface Running<Api> {
+  worker: Worker;
+  api: Remote<Api>;
+  failed: Promise<never>;
+}
+
+/** What is said when a worker can't answer. */
+interface WorkerWords {
+  died: string;
+  tooLong: string;
+}
+
+/**
+ * A worker that is started when first asked, kept, and ended and replaced when it dies, hangs or is stopped.
+ *
+ * @param start makes the worker
+ * @param words sentences for the cook
+ */
+export class WorkerClient<Api> {
+  private running: Running<Api> | null = null;
+
+  constructor(
+    private readonly start: () => Worker,
+    private readonly words: WorkerWords,
+    private readonly timeLimitMs = 20_000,
+  ) {}
+
+  private run(): Running<Api> {
+    const worker = this.start();
+    const failed = new Promise<never>((_, reject) => {
+      worker.onerror = () => reject(new Error(this.words.died));
+    });
+    failed.catch(() => undefined);
+    return { worker, api: wrap<Api>(worker), failed };
+  }
+
+  /** Ends the worker; the next question starts a new one. */
+  private stop(): void {
+    this.running?.worker.terminate();
+    this.running = null;
+  }
+
+  /**
+   * Asks the worker something.
+   *
+   * @param ask what to call
+   * @param signal ends the work when the cook cancels
+   * @throws Error with a sentence for the cook; AbortError when cancelled
+   */
+  async ask<T>(ask: (api: Remote<Api>) => Promise<T>, signal: AbortSignal): Promise<T> {
+    this.running ??= this.run();
+    const { api, failed } = this.running;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const givenUp = new Promise<never>((_, reject) => {
+      timer = setTimeout(() => reject(new Error(this.words.tooLong)), this.timeLimitMs);
+      const abort = () => reject(new DOMException('cancelled', 'AbortError'));
+      if (signal.aborted) abort();
+      else signal.addEventListener('abort', abort, { once: true });
+    });
+    givenUp.catch(() => undefined);
+    try {
+      const answered = ask(api).catch((error: unknown) => {
+        // what the work itself says is no sentence for a cook
+        throw new Error(this.words.died, { cause: error });
+      });
+      return await Promise.race([answered, failed, givenUp]);
+    } catch (error) {
+      this.stop();
+      throw error;
+    } finally {
+      clearTimeout(timer);
+    }
+  }
+}
