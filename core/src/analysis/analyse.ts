@@ -5,7 +5,7 @@ import type { Method } from '../body/conditions';
 import { type BodyParameters, startingBodyParameters } from '../body/parameters';
 import { type BodyWord, bodyWord, yieldStressPa } from '../body/words';
 import { addTo, type BowlSums, emptyBowl, volumeMl } from '../bowl/bowlSums';
-import { type Part, partSumsPerGram } from '../bowl/part';
+import { bowlMass, type Part, partSumsPerGram } from '../bowl/part';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import { type Per100g, per100g } from '../seasoning/per100g';
 import { type Caution, cautionsFor } from './cautions';
@@ -94,11 +94,12 @@ function mixState(state: BodyState | null, body: number | null): MixState {
 }
 
 /** The fit's residual, as far as readings have narrowed it at this mix. */
-function modelSd(state: BodyState | null, input: AnalysisInput): number {
+function modelSd(state: BodyState | null, input: AnalysisInput, belonging = 1): number {
   const { method, correction, parameters = startingBodyParameters } = input;
   if (!state || !correction) return parameters.residualSdBody;
   return (
-    parameters.residualSdBody * spreadLeft(correction, modelBody(state, method), state.waterOutside)
+    parameters.residualSdBody *
+    spreadLeft(correction, modelBody(state, method), state.waterOutside, belonging)
   );
 }
 
@@ -133,6 +134,7 @@ export function analyse(input: AnalysisInput): Analysis {
   const blended = emptyBowl();
   const all = emptyBowl();
   const path: PathStep[] = [];
+  const finished = bowlMass(parts);
   let topG = 0;
   let body: number | null = null;
   let state: MixState = 'pours';
@@ -146,9 +148,11 @@ export function analyse(input: AnalysisInput): Analysis {
     if (part.place === 'bowl') {
       addTo(blended, per, part.massG);
       const now = bodyState(blended, parameters);
-      body = shownBody(blended, now, method, fresh, correction);
+      // half a dip is only half the formula that was read
+      const belonging = finished > 0 ? (blended[0] ?? 0) / finished : 1;
+      body = shownBody(blended, now, method, fresh, correction, belonging);
       state = mixState(now, body);
-      sdModel = modelSd(now, input);
+      sdModel = modelSd(now, input, belonging);
       spoon = body === null ? null : spoonBody(part, blended, measures, parameters);
       sd = body === null ? 0 : measuringSd(parts, index + 1, blended, parameters);
     }

@@ -31,6 +31,7 @@ export function modelBody(state: BodyState, method: Method): number {
  *
  * @param state what the model says of the fresh mix at 25 °C
  * @param correction what this kitchen's readings have taught; nothing when left out
+ * @param belonging how far the mix is the formula that was read, 0–1
  */
 export function bodyAt(
   sums: BowlSums,
@@ -38,11 +39,12 @@ export function bodyAt(
   method: Method,
   moment: Moment,
   correction?: Correction,
+  belonging = 1,
 ): number {
   const body = modelBody(state, method);
   return (
     body +
-    (correction ? correctionBody(correction, body, state.waterOutside) : 0) +
+    (correction ? correctionBody(correction, body, state.waterOutside, belonging) : 0) +
     temperatureAndRestBody(sums, state.waterOutside, moment.atC, moment.restedForMinutes)
   );
 }
@@ -54,7 +56,8 @@ export function shownBody(
   method: Method,
   moment: Moment,
   correction?: Correction,
+  belonging = 1,
 ): number | null {
   if (!state || state.crumbs) return null;
-  return Math.max(0, bodyAt(sums, state, method, moment, correction));
+  return Math.max(0, bodyAt(sums, state, method, moment, correction, belonging));
 }

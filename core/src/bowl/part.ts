@@ -58,3 +58,8 @@ export function partSumsPerGram(
   weaker[sumIndex.garlicG] = (per[sumIndex.garlicG] ?? 0) * strength;
   return weaker;
 }
+
+/** What is blended in the bowl of a whole dip, g. */
+export function bowlMass(parts: readonly Pick<Part, 'massG' | 'place'>[]): number {
+  return parts.reduce((sum, { massG, place }) => sum + (place === 'bowl' ? massG : 0), 0);
+}

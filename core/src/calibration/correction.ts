@@ -63,28 +63,38 @@ export function quadraticForm(
  *
  * @param modelBody fresh body at 25 °C by the model alone
  * @param waterOutside 0–1
+ * @param belonging how far the mix is the formula that was read: 1 the finished one, less on the way there
  */
 export function correctionBody(
   correction: Correction,
   modelBody: number,
   waterOutside: number,
+  belonging = 1,
 ): number {
   const { mean } = correction;
   return (
     waterOutside * (mean[0] ?? 0) +
     (1 - waterOutside) * (mean[1] ?? 0) +
     (modelBody - slopePivot) * (mean[2] ?? 0) +
-    (mean[3] ?? 0)
+    belonging * (mean[3] ?? 0)
   );
 }
 
-/** Variance of the correction itself at a mix, body². */
+/**
+ * Variance of the correction itself at a mix, body². A mix that only partly is the formula that was read has an offset
+ * of its own for the rest, as uncertain as before any reading.
+ *
+ * @param belonging 0–1, read as the correlation of the two offsets
+ */
 export function correctionVariance(
   correction: Correction,
   modelBody: number,
   waterOutside: number,
+  belonging = 1,
 ): number {
-  return quadraticForm(correction.covariance, designOf(modelBody, waterOutside));
+  const design = designOf(modelBody, waterOutside);
+  design[3] = belonging;
+  return quadraticForm(correction.covariance, design) + (1 - belonging ** 2) * priorSd.formula ** 2;
 }
 
 /**
@@ -95,8 +105,9 @@ export function spreadLeft(
   correction: Correction,
   modelBody: number,
   waterOutside: number,
+  belonging = 1,
 ): number {
-  const now = correctionVariance(correction, modelBody, waterOutside);
+  const now = correctionVariance(correction, modelBody, waterOutside, belonging);
   const before = correctionVariance(priorCorrection, modelBody, waterOutside);
   return Math.sqrt(Math.max(0, now) / before);
 }

@@ -1,14 +1,10 @@
-import { measuringSd } from '../analysis/measuringSd';
-import { bodyAt, fresh, modelBody } from '../body/bodyAt';
-import { bodyState } from '../body/bodyModel';
 import { trialParts } from '../book/dipParts';
 import { type KeptReading, momentOf } from '../book/reading';
 import type { Trial } from '../book/trial';
-import { addTo, emptyBowl } from '../bowl/bowlSums';
-import { partSumsPerGram } from '../bowl/part';
 import type { Larder } from '../larder/larder';
 import { takeReading } from '../reading/takeReading';
 import type { Evidence } from './calibrate';
+import { standingOf } from './standing';
 
 /** A reading as evidence, with what it was and where it is kept. */
 export interface TrialEvidence extends Evidence {
@@ -32,28 +28,20 @@ export type ReadDip = Pick<Trial, 'dipId' | 'rows' | 'method' | 'readings'>;
  */
 export function trialEvidence(trial: ReadDip, larder: Larder): TrialEvidence[] {
   if (trial.readings.length === 0) return [];
-  const parts = trialParts(trial.rows, larder);
-  const blended = emptyBowl();
-  for (const part of parts) {
-    if (part.place === 'bowl') addTo(blended, partSumsPerGram(part), part.massG);
-  }
-  const state = bodyState(blended);
-  if (!state || state.crumbs) return [];
-  const model = modelBody(state, trial.method);
-  const measuring = measuringSd(parts, parts.length, blended);
+  const standing = standingOf(trialParts(trial.rows, larder), trial.method);
+  if (!standing) return [];
+  const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
   return trial.readings.flatMap((reading, index) => {
     const { body, sd, inRange } = takeReading(reading.taken);
     if (!inRange) return [];
-    const gained =
-      bodyAt(blended, state, trial.method, momentOf(reading, trial.method)) -
-      bodyAt(blended, state, trial.method, fresh);
+    const gained = gainedAt(momentOf(reading, trial.method));
     return [
       {
         formulaId: trial.dipId,
-        modelBody: model,
-        waterOutside: state.waterOutside,
-        difference: body - gained - model,
-        variance: sd * sd + measuring * measuring,
+        modelBody,
+        waterOutside,
+        difference: body - gained - modelBody,
+        variance: sd * sd + measuringSd * measuringSd,
         reading,
         index,
         readBody: body,

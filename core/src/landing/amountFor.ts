@@ -2,7 +2,7 @@ import { bodyAt, fresh } from '../body/bodyAt';
 import { bodyState } from '../body/bodyModel';
 import type { Method } from '../body/conditions';
 import { addTo, type BowlSums, emptyBowl } from '../bowl/bowlSums';
-import { type Part, partSumsPerGram } from '../bowl/part';
+import { bowlMass, type Part, partSumsPerGram } from '../bowl/part';
 import type { Correction } from '../calibration/correction';
 import { per100Sum } from './targets';
 
@@ -28,6 +28,7 @@ export function figureAfter(input: UpToRow): (massG: number) => number | null {
   });
   const part = parts[index];
   const per = part && partSumsPerGram(part);
+  const others = bowlMass(parts) - (part?.place === 'bowl' ? part.massG : 0);
   return (massG) => {
     const bowl = before.slice();
     if (per) addTo(bowl, per, massG);
@@ -36,7 +37,9 @@ export function figureAfter(input: UpToRow): (massG: number) => number | null {
       return mass > 0 ? ((bowl[per100Sum(figure)] ?? 0) / mass) * 100 : null;
     }
     const state = bodyState(bowl);
-    return !state || state.crumbs ? null : bodyAt(bowl, state, method, fresh, correction);
+    if (!state || state.crumbs) return null;
+    const belonging = Math.min(1, (bowl[0] ?? 0) / Math.max(1e-9, others + massG));
+    return bodyAt(bowl, state, method, fresh, correction, belonging);
   };
 }
 

@@ -3,7 +3,7 @@ import { bodyState } from '../body/bodyModel';
 import type { Method } from '../body/conditions';
 import { startingBodyParameters } from '../body/parameters';
 import { addTo, emptyBowl } from '../bowl/bowlSums';
-import { type Part, partSumsPerGram } from '../bowl/part';
+import { bowlMass, type Part, partSumsPerGram } from '../bowl/part';
 import { type Correction, priorCorrection, spreadLeft } from '../calibration/correction';
 import { measuredFactor } from './measuredFactor';
 import { normals } from './random';
@@ -55,13 +55,17 @@ export function drawnPath(
   const bodies = parts.map(() => new Float64Array(draws));
   const { residualSdBody } = startingBodyParameters;
   // the share of the model's spread that is left changes slowly along a path: one figure a step will do
+  const finished = bowlMass(parts);
+  const belongings: number[] = [];
   const middle = emptyBowl();
   const modelSd = parts.map((part, i) => {
     const per = perGram[i];
     if (per && part.place === 'bowl') addTo(middle, per, part.massG);
     const state = bodyState(middle);
-    const left = state ? spreadLeft(correction, modelBody(state, method), state.waterOutside) : 1;
-    return residualSdBody * left;
+    belongings.push(finished > 0 ? (middle[0] ?? 0) / finished : 1);
+    if (!state) return residualSdBody;
+    const body = modelBody(state, method);
+    return residualSdBody * spreadLeft(correction, body, state.waterOutside, belongings[i]);
   });
   const bowl = emptyBowl();
   for (let draw = 0; draw < draws; draw += 1) {
@@ -76,7 +80,10 @@ export function drawnPath(
       if (part.place === 'bowl' && part.massG > 0) {
         addTo(bowl, per, part.massG * measuredFactor(part.cv, z[at + 1 + i] ?? 0));
         const state = bodyState(bowl);
-        body = !state || state.crumbs ? beyond : bodyAt(bowl, state, method, fresh, correction);
+        body =
+          !state || state.crumbs
+            ? beyond
+            : bodyAt(bowl, state, method, fresh, correction, belongings[i]);
       }
       const drawn = bodies[i];
       if (drawn) drawn[draw] = body === beyond ? beyond : body + off * (modelSd[i] ?? 0);

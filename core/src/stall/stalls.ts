@@ -7,6 +7,7 @@ import { type Correction, correctionBody } from '../calibration/correction';
 /**
  * Whether a machine stalls on a mix, or the mix rides up its sides.
  *
+ * @param belonging how far the mix is the finished formula, 0–1
  * @param state null for an empty bowl, which stalls nothing
  */
 export function stalls(
@@ -14,9 +15,10 @@ export function stalls(
   machine: Machine,
   method: Method,
   correction?: Correction,
+  belonging = 1,
 ): boolean {
   if (!state) return false;
   const body = modelBody(state, method);
-  const learned = correction ? correctionBody(correction, body, state.waterOutside) : 0;
+  const learned = correction ? correctionBody(correction, body, state.waterOutside, belonging) : 0;
   return stallsOn(machine, body + learned, state.crumbs);
 }

@@ -2,7 +2,7 @@ import { bodyState } from '../body/bodyModel';
 import type { Method } from '../body/conditions';
 import type { Machine } from '../body/machines';
 import { addTo, type BowlSums, emptyBowl } from '../bowl/bowlSums';
-import { type Part, partSumsPerGram } from '../bowl/part';
+import { bowlMass, type Part, partSumsPerGram } from '../bowl/part';
 import type { Correction } from '../calibration/correction';
 import { leastReorder, mostElements } from './leastReorder';
 import { stalls } from './stalls';
@@ -76,8 +76,11 @@ export interface StallQuestion {
 function search({ machine, method, correction }: StallQuestion, elements: readonly Element[]) {
   // the sums of every subset, each from the subset without its lowest element
   const sums: BowlSums[] = [emptyBowl()];
-  const allowed = (subset: number): boolean =>
-    !stalls(bodyState(sumsOf(subset)), machine, method, correction);
+  const finished = elements.reduce((sum, element) => sum + (element.sums[0] ?? 0), 0);
+  const allowed = (subset: number): boolean => {
+    const at = sumsOf(subset);
+    return !stalls(bodyState(at), machine, method, correction, (at[0] ?? 0) / finished);
+  };
   const sumsOf = (subset: number): BowlSums => {
     const known = sums[subset];
     if (known) return known;
@@ -113,10 +116,11 @@ export function throughStall(question: StallQuestion): ThroughStall {
   const { parts, machine, method, correction } = question;
   const inBowl = parts.flatMap((part, i) => (part.place === 'bowl' && part.massG > 0 ? [i] : []));
   const bowl = emptyBowl();
+  const finished = bowlMass(parts);
   const stallsAt = inBowl.filter((index) => {
     const part = parts[index];
     if (part) addTo(bowl, partSumsPerGram(part), part.massG);
-    return stalls(bodyState(bowl), machine, method, correction);
+    return stalls(bodyState(bowl), machine, method, correction, (bowl[0] ?? 0) / finished);
   });
   const wholeStalls = stallsAt.at(-1) !== undefined && stallsAt.at(-1) === inBowl.at(-1);
   const exhaustive = inBowl.length <= mostElements - 1;

@@ -1,10 +1,12 @@
 import { type Settings, settingsOf } from '@cobbet/core/book/book';
 import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
+import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/book/reading';
 import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
+import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
 import { useBook } from './bookStore';
 
@@ -151,4 +153,28 @@ function editTrial(trialId: string, label: string, edit: (trial: Trial) => Trial
 
 export function deleteTrial(trial: Trial): Promise<boolean> {
   return useBook.getState().act(`Delete trial ${trial.number}`, () => [remove('trials', trial.id)]);
+}
+
+/** Keeps an ingredient of the cook's own, or a correction of a shipped one. */
+export function keepIngredient(own: OwnIngredient, name: string): Promise<boolean> {
+  return useBook.getState().act(`Larder: ${name}`, () => [put('larder', own)]);
+}
+
+/** Takes an own ingredient out, or a shipped one back to how it shipped. */
+export function takeBackIngredient(id: string, name: string): Promise<boolean> {
+  return useBook.getState().act(`Larder: ${name} as before`, () => [remove('larder', id)]);
+}
+
+/** Starts a variant from a trial as it was made. */
+export async function addDipFromTrial(trial: Trial, name: string): Promise<string | null> {
+  const id = newId();
+  let found = false;
+  await useBook.getState().act(`Start from trial ${trial.number}`, (book) => {
+    const dip = book.dips.get(trial.dipId);
+    if (!dip) return [];
+    found = true;
+    const rowIds = trial.rows.map(() => newId());
+    return [put('dips', dipFromTrial(dip, trial, id, name, rowIds, now()))];
+  });
+  return found ? id : null;
 }

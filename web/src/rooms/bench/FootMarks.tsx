@@ -2,6 +2,15 @@ import { colour } from '@/theme/colour';
 import { type FootMark, footY } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
 
+/** Where the words beside a reading go: past the target's edge where that is near. */
+function clearOf(axis: LineAxis, read: number, band: FootMark['band'], beyond: boolean): number {
+  const at = axis.x(read);
+  const edge = band && (beyond ? band.high : band.low);
+  if (edge === null || edge === undefined) return at + (beyond ? 11 : -11);
+  const past = axis.x(edge);
+  return beyond ? Math.max(at + 11, past + 9) : Math.min(at - 11, past - 9);
+}
+
 /** Where the dip stands at the foot, open while warm and filled when it is done, and what was read last time. */
 export function FootMarks({
   feet,
@@ -14,7 +23,7 @@ export function FootMarks({
 }) {
   return (
     <>
-      {feet.map(({ value, read }, i) => {
+      {feet.map(({ value, read, band }, i) => {
         const y = footY(rows, i);
         const last = i === feet.length - 1;
         // the words go to the side where neither the thread nor the target is
@@ -27,7 +36,7 @@ export function FootMarks({
                   d={`M${axis.x(read) - 5} ${y - 5}l10 10M${axis.x(read) + 5} ${y - 5}l-10 10`}
                 />
                 <text
-                  x={axis.x(read) + (beyond ? 11 : -11)}
+                  x={clearOf(axis, read, band, beyond)}
                   y={y + 4}
                   fontSize={12}
                   textAnchor={beyond ? 'start' : 'end'}

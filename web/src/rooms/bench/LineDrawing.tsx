@@ -220,6 +220,11 @@ export function LineDrawing(props: Props) {
                 paintOrder="stroke"
               >
                 {bead.value.toFixed(shown === 'body' ? 1 : 2)}
+                {bead.fragile !== null && (
+                  <tspan dx={5} fontSize={12} fill={colour.caution}>
+                    fragile
+                  </tspan>
+                )}
               </text>
             )}
           </g>

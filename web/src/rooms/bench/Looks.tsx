@@ -11,7 +11,14 @@ import type { Bench } from './useBench';
 /** A dab of the dip on a plate, in the colour it will about have. */
 function Dab({ hex, label, size = 46 }: { hex: string; label: string; size?: number }) {
   return (
-    <svg viewBox="0 0 46 40" width={size} height={(size * 40) / 46} role="img" aria-label={label}>
+    <svg
+      viewBox="0 0 46 40"
+      width={size}
+      height={(size * 40) / 46}
+      role="img"
+      aria-label={label}
+      style={{ flexShrink: 0 }}
+    >
       <ellipse cx={23} cy={32} rx={22} ry={6.5} fill={colour.paper} stroke={colour.line} />
       <path
         d="M6 30c-2-8 4-9 8-12s4-9 10-10 6 5 5 8 8 1 11 6 1 8-3 10c-8 3-26 3-31-2z"

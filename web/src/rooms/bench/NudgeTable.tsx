@@ -14,7 +14,6 @@ import {
   wants,
 } from '@cobbet/core/nudge/nudges';
 import { useMemo, useState } from 'react';
-import { capital } from '@/parts/bodyText';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
 import { shortName } from './shortName';
@@ -101,7 +100,12 @@ export function NudgeTable({
             onChange={(event) => setChosen(event.target.value as Want)}
             sx={{
               fontSize: 'inherit',
-              '& select': { py: 0, pl: 0, textDecoration: 'underline dotted' },
+              '& select': {
+                py: 0,
+                pl: 0,
+                textDecoration: 'underline dotted',
+                fieldSizing: 'content',
+              },
             }}
           >
             {wants.map((one) => (
@@ -186,8 +190,8 @@ export function NudgeTable({
         </Box>
       </Box>
       <Box sx={{ mt: 0.5, fontSize: 13, color: colour.muted }}>
-        {capital(want)} by the whole model, one spoon from where the bowl stands now; salt, sour and
-        garlic in g per 100 g. Estimates, as all of it.
+        By the whole model, one spoon from where the bowl stands now; salt, sour and garlic in g per
+        100 g. Estimates, as all of it.
       </Box>
     </Box>
   );

@@ -5,10 +5,9 @@ import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useBook } from '@/store/bookStore';
 import { showKeys, useKeysSheet } from './keysSheet';
+import { rooms } from './rooms';
 
 const KeysSheet = dynamic(() => import('./KeysSheet').then((module) => module.KeysSheet));
-
-const rooms = ['/', '/bench', '/make', '/trials'];
 
 /** Keys that work in every room. */
 export function Keys() {
@@ -24,11 +23,13 @@ export function Keys() {
     void redo();
   });
   useHotkeys('?', () => showKeys(true), { useKey: true });
-  useHotkeys('alt+1, alt+2, alt+3, alt+4', (event, handler) => {
+  useHotkeys('alt+1, alt+2, alt+3, alt+4, alt+5, alt+6', (event, handler) => {
     event.preventDefault();
     const dip = new URLSearchParams(window.location.search).get('dip');
-    const room = rooms[Number(handler.keys?.[0] ?? 1) - 1] ?? '/';
-    router.push(room !== '/' && dip ? `${room}?dip=${encodeURIComponent(dip)}` : room);
+    const room = rooms[Number(handler.keys?.[0] ?? 1) - 1];
+    if (!room) return;
+    const to = room.withDip && dip ? `${room.path}?dip=${encodeURIComponent(dip)}` : room.path;
+    router.push(to);
   });
   return open ? <KeysSheet onClose={() => showKeys(false)} /> : null;
 }

@@ -13,7 +13,7 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
   {
     title: 'Everywhere',
     keys: [
-      ['Alt 1 – Alt 4', 'Book, Bench, Make, Trials'],
+      ['Alt 1 – Alt 6', 'Book, Bench, Make, Trials, Larder, Kit'],
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
       ['?', 'this sheet'],
@@ -25,10 +25,12 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
       ['Enter', 'take the amount, on to the next row'],
       ['Esc', 'leave the amount as it was'],
       ['Alt ↑, Alt ↓', 'move the row up or down'],
+      ['Alt ←, Alt →', 'one kitchen measure less or more'],
       ['Alt H', 'hold the row, or let go'],
       ['B, S, O, G', 'show body, salt, sour, garlic'],
       ['A', 'add something'],
       ['L', 'land it'],
+      ['N', 'what a spoon would do'],
     ],
   },
   {

@@ -5,15 +5,9 @@ import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { colour } from '@/theme/colour';
 import { headingFace } from '@/theme/theme';
-import { RoomMark, type RoomName } from './RoomMark';
+import { RoomMark } from './RoomMark';
 import { RailTools } from './RailTools';
-
-const rooms: readonly { path: string; name: RoomName; withDip: boolean }[] = [
-  { path: '/', name: 'Book', withDip: false },
-  { path: '/bench', name: 'Bench', withDip: true },
-  { path: '/make', name: 'Make', withDip: true },
-  { path: '/trials', name: 'Trials', withDip: true },
-];
+import { rooms } from './rooms';
 
 /** The way between the rooms: a board down the left side, along the bottom on a phone. */
 export function Rail() {

@@ -2,6 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
 import { analyseTrialRows } from '@cobbet/core/book/dipParts';
@@ -15,10 +17,10 @@ import { useCalibration } from '@/store/bookCalibration';
 import { deleteTrial, readTrial } from '@/store/commands';
 import { useLarder } from '@/store/useDip';
 import { colour } from '@/theme/colour';
+import { mostCompared, pick, usePicked } from './comparePick';
 import { PredictedRead } from './PredictedRead';
 import { trialDifference } from './trialDifference';
-
-const verdictMarks = { short: '▾', right: '●', over: '▴' } as const;
+import { verdictMarks } from './verdictMarks';
 
 /** The verdicts as words with their marks. */
 function Marks({ trial }: { trial: Trial }) {
@@ -56,6 +58,7 @@ function Marks({ trial }: { trial: Trial }) {
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
   const larder = useLarder();
   const calibration = useCalibration();
+  const picked = usePicked((state) => state.ids);
   const [open, setOpen] = useState(false);
   const [looking, setLooking] = useState(false);
   const cold = trial.readings.findLast(({ when }) => when === 'chilled');
@@ -144,6 +147,20 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
             >
               {open ? 'Hide the amounts' : 'Show the amounts'}
             </Button>
+            <FormControlLabel
+              sx={{ m: 0 }}
+              control={
+                <Checkbox
+                  size="small"
+                  sx={{ p: 0.5, ml: -0.5 }}
+                  checked={picked.includes(trial.id)}
+                  disabled={picked.length >= mostCompared && !picked.includes(trial.id)}
+                  onChange={() => pick(trial.id)}
+                />
+              }
+              label={<Box sx={{ fontSize: 14 }}>side by side</Box>}
+              aria-label={`Trial ${trial.number} side by side`}
+            />
             <Button
               size="small"
               sx={{ px: 0, minHeight: 32 }}

@@ -4,11 +4,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { DipRoom } from '@/parts/DipRoom';
 import { useBook } from '@/store/bookStore';
+import { mostCompared } from './comparePick';
+import { PickedBar } from './PickedBar';
 import { TrialStrip } from './TrialStrip';
+
+const SideBySide = dynamic(() => import('./SideBySide').then((module) => module.SideBySide), {
+  ssr: false,
+});
 
 function TrialsOf({ dip }: { dip: Dip }) {
   const all = useBook((state) => state.book.trials);
@@ -50,12 +58,18 @@ function TrialsOf({ dip }: { dip: Dip }) {
           <TrialStrip key={trial.id} dip={dip} trial={trial} earlier={trials[index + 1]} />
         ))}
       </Box>
+      <PickedBar />
     </Box>
   );
 }
 
 /** What a dip's trials were and what they showed. */
 export function TrialsRoom() {
+  const compare = useSearchParams().get('compare');
+  if (compare !== null) {
+    const ids = [...new Set(compare.split(',').filter((id) => id !== ''))];
+    return <SideBySide ids={ids.slice(0, mostCompared)} />;
+  }
   return (
     <DipRoom room="/trials" title="Trials" ask="Whose trials?">
       {(dip) => <TrialsOf dip={dip} />}

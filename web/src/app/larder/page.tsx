@@ -1,0 +1,8 @@
+import type { Metadata } from 'next';
+import { LarderRoom } from '@/rooms/larder/LarderRoom';
+
+export const metadata: Metadata = { title: 'Larder' };
+
+export default function Page() {
+  return <LarderRoom />;
+}

@@ -1,0 +1,33 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { CalibrationSection } from './CalibrationSection';
+import { Machines } from './Machines';
+import { MeasureSystems } from './MeasureSystems';
+import { TestGear } from './TestGear';
+
+/** What stands in the kitchen and what its readings have taught. */
+export function KitRoom() {
+  return (
+    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 }, maxWidth: 1320 }}>
+      <Typography variant="h1">The kit</Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: { xs: 4, lg: 5 },
+          mt: 1.5,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <CalibrationSection />
+        <Box sx={{ display: 'grid', gap: 3.5 }}>
+          <Machines />
+          <MeasureSystems />
+          <TestGear />
+        </Box>
+      </Box>
+    </Box>
+  );
+}

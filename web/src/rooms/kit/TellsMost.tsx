@@ -1,0 +1,83 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import NativeSelect from '@mui/material/NativeSelect';
+import type { Dip } from '@cobbet/core/book/dip';
+import type { Calibration } from '@cobbet/core/calibration/calibrate';
+import { tellingReadings } from '@cobbet/core/calibration/tellsMost';
+import { toBeRead } from '@cobbet/core/calibration/toBeRead';
+import { useMemo, useState } from 'react';
+import { useBook } from '@/store/bookStore';
+import { useLarder, useSettings } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+
+const wayWords = {
+  eye: 'look at the spoon',
+  ring: 'lift a ring',
+  press: 'press a dab',
+} as const;
+const whenWords = { machine: 'warm from the machine', chilled: 'out of the fridge' } as const;
+
+/** Of a dip the cook names, the one reading that would narrow its band most. */
+export function TellsMost({ calibration }: { calibration: Calibration }) {
+  const dips = useBook((state) => state.book.dips);
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [dipId, setDipId] = useState<string | null>(null);
+  const telling = useMemo(() => {
+    const of = (dip: Dip) => {
+      const read = toBeRead(dip, larder, measures);
+      return read ? tellingReadings(calibration, read)[0] : undefined;
+    };
+    // which dip is least sure is worth knowing before any is chosen; a long book is not gone through for it
+    const all = [...dips.values()].slice(0, 200).flatMap((dip) => {
+      const best = of(dip);
+      return best ? [{ dip, best }] : [];
+    });
+    all.sort((a, b) => b.best.sdNow - a.best.sdNow);
+    const named = dipId === null ? undefined : dips.get(dipId);
+    const best = named && of(named);
+    return named && best ? { dip: named, best } : all[0];
+  }, [calibration, dips, larder, measures, dipId]);
+  if (!telling) return null;
+  const { dip, best } = telling;
+  return (
+    <Box
+      component="section"
+      aria-label="The reading that tells most"
+      sx={{ p: 1.75, bgcolor: colour.accentWash, borderRadius: 1, my: 2 }}
+    >
+      <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'baseline' }}>
+        <span>The reading that would tell most of</span>
+        <NativeSelect
+          disableUnderline
+          value={dip.id}
+          inputProps={{ 'aria-label': 'Dip to be read' }}
+          onChange={(event) => setDipId(event.target.value)}
+          sx={{
+            fontWeight: 700,
+            '& select': {
+              py: 0,
+              pl: 0,
+              textDecoration: 'underline dotted',
+              fieldSizing: 'content',
+            },
+          }}
+        >
+          {[...dips.values()].map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </NativeSelect>
+      </Box>
+      <Box sx={{ fontSize: 19, fontWeight: 700, mt: 0.25 }}>
+        {wayWords[best.way]}, {whenWords[best.when]}
+      </Box>
+      <Box sx={{ fontSize: 14 }}>
+        The model’s doubt goes from ± {best.sdNow.toFixed(2)} to ± {best.sdThen.toFixed(2)} body,
+        whatever it shows.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,114 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import FormControl from '@mui/material/FormControl';
+import InputLabel from '@mui/material/InputLabel';
+import NativeSelect from '@mui/material/NativeSelect';
+import TextField from '@mui/material/TextField';
+import { roles, structures } from '@cobbet/core/larder/ingredient';
+import { colour } from '@/theme/colour';
+import { compositionFields, type FormFaults, type IngredientTexts } from './ingredientForm';
+import { roleNames } from './roleNames';
+
+interface Props {
+  texts: IngredientTexts;
+  faults: FormFaults;
+  /** The same fields of what it is held against. */
+  typical: IngredientTexts;
+  onChange: (change: Partial<IngredientTexts>) => void;
+}
+
+/** A field of the form; below it what is typical, where the cook's own differs. */
+function Field({
+  label,
+  name,
+  unit,
+  full = false,
+  ...props
+}: Props & { label: string; name: keyof IngredientTexts; unit?: string; full?: boolean }) {
+  const { texts, faults, typical, onChange } = props;
+  const differs = texts[name].trim() !== typical[name].trim();
+  const help = differs ? `typical ${typical[name] === '' ? 'none' : typical[name]}` : ' ';
+  return (
+    <TextField
+      size="small"
+      variant="standard"
+      label={unit === undefined ? label : `${label}, ${unit}`}
+      value={texts[name]}
+      error={faults[name] !== undefined}
+      helperText={faults[name] ?? help}
+      onChange={(event) => onChange({ [name]: event.target.value })}
+      sx={{
+        gridColumn: full ? '1 / -1' : 'auto',
+        '& input': { fontWeight: differs ? 700 : 400 },
+        '& .MuiFormHelperText-root': {
+          mt: 0,
+          lineHeight: 1.2,
+          color: faults[name] ? undefined : colour.accent,
+        },
+      }}
+    />
+  );
+}
+
+/** Everything of an ingredient that a cook can set. */
+export function IngredientFields(props: Props) {
+  const { texts, onChange } = props;
+  const two = { display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, rowGap: 0.25 };
+  const heading = { fontWeight: 700, mt: 1, mb: 0.25 };
+  return (
+    <Box>
+      <Box sx={two}>
+        <Field {...props} full name="name" label="Name" />
+        <Field {...props} full name="aliases" label="Also called, with commas between" />
+        <Field {...props} name="price" label="Price" unit="€ per kg" />
+        <Field {...props} name="cup" label="A cup of it" unit="g" />
+        <Field {...props} name="pieceName" label="Piece it comes in" />
+        <Field {...props} name="pieceG" label="One piece gives" unit="g" />
+        <Field {...props} name="packageG" label="Can or pack holds" unit="g" />
+        <Field {...props} name="allergens" label="Allergens" />
+      </Box>
+      <Box sx={heading}>In 100 g</Box>
+      <Box sx={{ ...two, gridTemplateColumns: 'repeat(4, 1fr)' }}>
+        {compositionFields.map(([name, label]) => (
+          <Field key={name} {...props} name={name} label={label} />
+        ))}
+      </Box>
+      <Box sx={heading}>How it acts in a dip</Box>
+      <Box sx={two}>
+        <FormControl variant="standard">
+          <InputLabel htmlFor="ingredient-role">Its part</InputLabel>
+          <NativeSelect
+            id="ingredient-role"
+            value={texts.role}
+            onChange={(event) => onChange({ role: event.target.value as IngredientTexts['role'] })}
+          >
+            {roles.map((role) => (
+              <option key={role} value={role}>
+                {roleNames[role]}
+              </option>
+            ))}
+          </NativeSelect>
+        </FormControl>
+        <FormControl variant="standard">
+          <InputLabel htmlFor="ingredient-structure">Blends like</InputLabel>
+          <NativeSelect
+            id="ingredient-structure"
+            value={texts.structure}
+            onChange={(event) =>
+              onChange({ structure: event.target.value as IngredientTexts['structure'] })
+            }
+          >
+            {structures.map((structure) => (
+              <option key={structure} value={structure}>
+                {structure.replace('-', ', ')}
+              </option>
+            ))}
+          </NativeSelect>
+        </FormControl>
+        <Field {...props} name="garlicUnits" label="As raw garlic, g per g" />
+        <Field {...props} name="heatUnits" label="Heat, against cayenne" />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import Add from '@mui/icons-material/Add';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import NativeSelect from '@mui/material/NativeSelect';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { searchLarder } from '@cobbet/core/larder/find';
+import { type Role, roles } from '@cobbet/core/larder/ingredient';
+import { useMemo, useState } from 'react';
+import { useBook } from '@/store/bookStore';
+import { useLarder } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { CompositionKey } from './CompositionBar';
+import { IngredientCard } from './IngredientCard';
+import { LarderRow } from './LarderRow';
+import { roleNames } from './roleNames';
+
+type Shelf = Role | 'all' | 'mine';
+
+/** What is on the shelves: composition drawn, prices, pieces, and the cook's own numbers against the typical ones. */
+export function LarderRoom() {
+  const larder = useLarder();
+  const own = useBook((state) => state.book.larder);
+  const [text, setText] = useState('');
+  const [shelf, setShelf] = useState<Shelf>('all');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [adding, setAdding] = useState(false);
+  const shown = useMemo(() => {
+    const found = text.trim() === '' ? [...larder.values()] : searchLarder(larder, text, 60);
+    return found.filter(({ id, role }) =>
+      shelf === 'all' ? true : shelf === 'mine' ? own.has(id) : role === shelf,
+    );
+  }, [larder, own, text, shelf]);
+  const ingredient = chosen === null ? undefined : larder.get(chosen);
+  const open = adding || ingredient !== undefined;
+  const choose = (id: string) => {
+    setAdding(false);
+    setChosen(id);
+  };
+  return (
+    <Box sx={{ display: 'flex', minHeight: '100%' }}>
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          px: { xs: 2, sm: 3.5 },
+          py: { xs: 2, sm: 2.5 },
+          display: { xs: open ? 'none' : 'block', md: 'block' },
+        }}
+      >
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1.5 }}>
+          <Box sx={{ mr: 'auto' }}>
+            <Typography variant="h1">The larder</Typography>
+            <Typography sx={{ color: 'text.secondary' }}>
+              {larder.size} things, {own.size} with your own numbers
+            </Typography>
+          </Box>
+          <Button
+            variant="contained"
+            startIcon={<Add />}
+            onClick={() => {
+              setChosen(null);
+              setAdding(true);
+            }}
+          >
+            Something new
+          </Button>
+        </Box>
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            gap: 2,
+            alignItems: 'flex-end',
+            pb: 1,
+            pt: 0.5,
+            position: 'sticky',
+            top: 0,
+            bgcolor: colour.paper,
+            zIndex: 2,
+          }}
+        >
+          <TextField
+            variant="standard"
+            label="Find"
+            placeholder="tahini, garlic, green…"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            sx={{ width: 260 }}
+          />
+          <NativeSelect
+            value={shelf}
+            inputProps={{ 'aria-label': 'Shelf' }}
+            onChange={(event) => setShelf(event.target.value as Shelf)}
+          >
+            <option value="all">every shelf</option>
+            <option value="mine">with my own numbers</option>
+            {roles.map((role) => (
+              <option key={role} value={role}>
+                {roleNames[role]}
+              </option>
+            ))}
+          </NativeSelect>
+          <Box sx={{ ml: 'auto' }}>
+            <CompositionKey />
+          </Box>
+        </Box>
+        {shown.length === 0 && (
+          <Typography sx={{ my: 4, maxWidth: 460, color: colour.muted }}>
+            Nothing here is called that. Look on every shelf, or put something new in.
+          </Typography>
+        )}
+        <Box component="ul" aria-label="Ingredients" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+          {shown.map((one) => (
+            <LarderRow
+              key={one.id}
+              ingredient={one}
+              mine={own.has(one.id)}
+              chosen={one.id === chosen}
+              onChoose={choose}
+            />
+          ))}
+        </Box>
+      </Box>
+      {open && (
+        <IngredientCard
+          key={adding ? 'new' : chosen}
+          ingredient={adding ? null : (ingredient ?? null)}
+          onKept={choose}
+          onClose={() => {
+            setAdding(false);
+            setChosen(null);
+          }}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import { memo } from 'react';
+import { RoleMark } from '@/parts/RoleMark';
+import { colour } from '@/theme/colour';
+import { CompositionBar } from './CompositionBar';
+
+/** An allergen as a cook says it. */
+export const allergenWord = (allergen: string) =>
+  allergen.replace(/^tree-nut:/, '').replace(/-/g, ' ');
+
+/** One thing on the shelf. */
+export const LarderRow = memo(function LarderRow({
+  ingredient,
+  mine,
+  chosen,
+  onChoose,
+}: {
+  ingredient: Ingredient;
+  mine: boolean;
+  chosen: boolean;
+  onChoose: (id: string) => void;
+}) {
+  const { id, name, role, allergens, costHintEurPerKg, pieceG, pieceName } = ingredient;
+  return (
+    <Box
+      component="li"
+      sx={{
+        borderTop: `1px solid ${colour.line}`,
+        bgcolor: chosen ? colour.accentWash : 'transparent',
+        contentVisibility: 'auto',
+        containIntrinsicSize: 'auto 44px',
+      }}
+    >
+      <Box
+        component="button"
+        type="button"
+        aria-pressed={chosen}
+        onClick={() => onChoose(id)}
+        sx={{
+          all: 'unset',
+          boxSizing: 'border-box',
+          width: '100%',
+          cursor: 'pointer',
+          display: 'grid',
+          gridTemplateColumns: { xs: '22px 1fr 70px', sm: '22px minmax(0, 1fr) 220px 74px' },
+          columnGap: 1.5,
+          alignItems: 'center',
+          px: 0.75,
+          minHeight: 44,
+          '&:focus-visible': { outline: `3px solid ${colour.accent}`, outlineOffset: -3 },
+          '&:hover': { bgcolor: colour.board },
+        }}
+      >
+        <RoleMark role={role} />
+        <Box sx={{ minWidth: 0, lineHeight: 1.25 }}>
+          <Box
+            sx={{
+              fontWeight: 600,
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
+              whiteSpace: 'nowrap',
+            }}
+          >
+            {name}
+            {mine && (
+              <Box component="span" sx={{ fontWeight: 400, fontSize: 13, color: colour.accent }}>
+                {' '}
+                yours
+              </Box>
+            )}
+          </Box>
+          <Box
+            sx={{
+              fontSize: 13,
+              color: colour.muted,
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
+              whiteSpace: 'nowrap',
+            }}
+          >
+            {[
+              allergens.map(allergenWord).join(', '),
+              pieceG !== null && pieceName !== null ? `${pieceName} ${pieceG} g` : '',
+            ]
+              .filter((part) => part !== '')
+              .join(' · ')}
+          </Box>
+        </Box>
+        <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
+          <CompositionBar ingredient={ingredient} />
+        </Box>
+        <Box sx={{ textAlign: 'right', fontSize: 13.5, color: colour.muted, whiteSpace: 'nowrap' }}>
+          {costHintEurPerKg > 0 ? `${costHintEurPerKg.toFixed(2)} €/kg` : 'no price'}
+        </Box>
+      </Box>
+    </Box>
+  );
+});

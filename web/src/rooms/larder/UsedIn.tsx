@@ -1,0 +1,38 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Link from 'next/link';
+import { useBook } from '@/store/bookStore';
+import { colour } from '@/theme/colour';
+
+/** The dips a thing goes into. */
+export function UsedIn({ ingredientId }: { ingredientId: string }) {
+  const dips = useBook((state) => state.book.dips);
+  const using = [...dips.values()].filter((dip) =>
+    dip.rows.some((row) => row.ingredientId === ingredientId),
+  );
+  return (
+    <Box sx={{ mt: 2, fontSize: 14 }}>
+      {using.length === 0 ? (
+        <Box sx={{ color: colour.muted }}>No dip uses it yet.</Box>
+      ) : (
+        <>
+          Used in{' '}
+          {using.map(({ id, name }, i) => (
+            <span key={id}>
+              {i > 0 && ', '}
+              <Box
+                component={Link}
+                href={`/bench?dip=${encodeURIComponent(id)}`}
+                sx={{ color: colour.accent }}
+              >
+                {name}
+              </Box>
+            </span>
+          ))}
+          .
+        </>
+      )}
+    </Box>
+  );
+}

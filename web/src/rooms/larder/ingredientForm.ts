@@ -1,0 +1,155 @@
+import {
+  type Ingredient,
+  type OwnIngredient,
+  type Role,
+  type Structure,
+} from '@cobbet/core/larder/ingredient';
+import { typedNumber } from '@/parts/reading/readingText';
+
+/** Figures a cook can set, in the order they are asked for; cup is g per cup and stands for the density. */
+export const compositionFields = [
+  ['waterG', 'Water'],
+  ['fatG', 'Fat'],
+  ['proteinG', 'Protein'],
+  ['starchG', 'Starch'],
+  ['sugarsG', 'Sugars'],
+  ['fibreG', 'Fibre'],
+  ['saltG', 'Salt'],
+  ['acidG', 'Acid, as citric'],
+] as const;
+export type CompositionField = (typeof compositionFields)[number][0];
+
+/** Everything in the form as it is typed. */
+export interface IngredientTexts extends Record<CompositionField, string> {
+  name: string;
+  aliases: string;
+  role: Role;
+  structure: Structure;
+  allergens: string;
+  price: string;
+  cup: string;
+  pieceName: string;
+  pieceG: string;
+  packageG: string;
+  garlicUnits: string;
+  heatUnits: string;
+}
+
+const figure = (value: number | null | undefined) =>
+  value === null || value === undefined ? '' : String(Number(value.toFixed(2)));
+
+/** An ingredient as the form shows it. */
+export function textsOf(ingredient: Ingredient, cupMl: number): IngredientTexts {
+  const composition = Object.fromEntries(
+    compositionFields.map(([key]) => [key, figure(ingredient[key])]),
+  ) as Record<CompositionField, string>;
+  return {
+    ...composition,
+    name: ingredient.name,
+    aliases: (ingredient.aliases ?? []).join(', '),
+    role: ingredient.role,
+    structure: ingredient.structure,
+    allergens: ingredient.allergens.join(', '),
+    price: figure(ingredient.costHintEurPerKg),
+    cup: figure(ingredient.densityGPerMl * cupMl),
+    pieceName: ingredient.pieceName ?? '',
+    pieceG: figure(ingredient.pieceG),
+    packageG: figure(ingredient.packageG),
+    garlicUnits: figure(ingredient.garlicUnits),
+    heatUnits: figure(ingredient.heatUnits),
+  };
+}
+
+/** What is wrong in the form, by field. */
+export type FormFaults = Partial<Record<keyof IngredientTexts, string>>;
+
+const list = (text: string) =>
+  text
+    .split(',')
+    .map((one) => one.trim())
+    .filter((one) => one !== '');
+
+/** What the composition typed adds up to, g of 100; null while something in it is no figure. */
+export function compositionSum(texts: IngredientTexts): number | null {
+  const values = compositionFields.map(([key]) => typedNumber(texts[key]));
+  return values.every((value) => value !== null)
+    ? values.reduce((sum: number, value) => sum + (value ?? 0), 0)
+    : null;
+}
+
+/** What can't be kept as it is typed; empty when all is well. */
+export function faultsOf(texts: IngredientTexts): FormFaults {
+  const faults: FormFaults = {};
+  const within = (key: keyof IngredientTexts, low: number, high: number, needed: boolean) => {
+    const text = texts[key];
+    if (!needed && text.trim() === '') return;
+    const value = typedNumber(text);
+    if (value === null || value < low || value > high) faults[key] = `Between ${low} and ${high}.`;
+  };
+  if (texts.name.trim() === '') faults.name = 'It needs a name.';
+  if (texts.name.trim().length > 120) faults.name = 'At most 120 letters.';
+  for (const [key] of compositionFields) within(key, 0, 100, true);
+  within('price', 0, 10_000, true);
+  within('cup', 5, 700, true);
+  within('pieceG', 0.01, 10_000, false);
+  within('packageG', 1, 50_000, false);
+  within('garlicUnits', 0, 100, true);
+  within('heatUnits', 0, 100, true);
+  const sum = compositionSum(texts);
+  if (sum !== null && sum > 103) {
+    faults.waterG = `Together ${sum.toFixed(1)} g: more than 100 g can hold.`;
+  }
+  return faults;
+}
+
+/**
+ * What differs from the base, as an own ingredient that is like it.
+ *
+ * @param id its own; the base's where it is a correction
+ * @param base what it is like
+ * @param texts without faults
+ * @param whole the base is the ingredient itself, and like no other
+ */
+export function ownFrom(
+  id: string,
+  base: Ingredient,
+  texts: IngredientTexts,
+  cupMl: number,
+  whole = false,
+): OwnIngredient {
+  const was = textsOf(base, cupMl);
+  const changed = (key: keyof IngredientTexts) => texts[key].trim() !== was[key].trim();
+  const number = (key: keyof IngredientTexts) => typedNumber(texts[key]) ?? 0;
+  const facts: Partial<Ingredient> = {};
+  for (const [key] of compositionFields) if (changed(key)) facts[key] = number(key);
+  if (changed('name')) facts.name = texts.name.trim();
+  if (changed('aliases')) facts.aliases = list(texts.aliases);
+  if (changed('role')) facts.role = texts.role;
+  if (changed('structure')) facts.structure = texts.structure;
+  if (changed('allergens')) facts.allergens = list(texts.allergens);
+  if (changed('price')) facts.costHintEurPerKg = number('price');
+  if (changed('cup')) facts.densityGPerMl = number('cup') / cupMl;
+  if (changed('pieceName')) facts.pieceName = texts.pieceName.trim() || null;
+  if (changed('pieceG')) facts.pieceG = typedNumber(texts.pieceG);
+  if (changed('packageG') && texts.packageG.trim() !== '') facts.packageG = number('packageG');
+  if (changed('garlicUnits')) facts.garlicUnits = number('garlicUnits');
+  if (changed('heatUnits')) facts.heatUnits = number('heatUnits');
+  // a thing of one's own that is like nothing else has nothing to be kept against
+  return whole ? { ...base, ...facts } : { id, like: base.id, ...facts };
+}
+
+/** An id from a name, unlike any that is taken: `my-brown-tahini`. */
+export function idFrom(name: string, taken: { has(id: string): boolean }): string {
+  const plain =
+    name
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/\p{M}/gu, '')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 50) || 'own';
+  for (let n = 1; ; n += 1) {
+    const id = n === 1 ? plain : `${plain}-${n}`;
+    if (!taken.has(id)) return id;
+  }
+}

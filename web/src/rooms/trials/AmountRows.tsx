@@ -1,0 +1,81 @@
+import Box from '@mui/material/Box';
+import type { ComparedRow } from '@cobbet/core/book/compareTrials';
+import { colour } from '@/theme/colour';
+
+/** Additions across trials; what differs from the first column is bold. */
+export function AmountRows({
+  title,
+  empty,
+  rows,
+  grid,
+  nameOf,
+}: {
+  title?: string;
+  empty?: string;
+  rows: readonly ComparedRow[];
+  grid: { display: 'grid'; gridTemplateColumns: string };
+  nameOf: (ingredientId: string) => string;
+}) {
+  return (
+    <>
+      {title !== undefined && (
+        <Box sx={{ borderTop: `2px solid ${colour.ink}`, pt: 0.75, pb: 0.25, fontWeight: 700 }}>
+          {title}
+          {rows.length === 0 && (
+            <Box component="span" sx={{ fontWeight: 400, color: colour.muted }}>
+              {' '}
+              {empty}
+            </Box>
+          )}
+        </Box>
+      )}
+      {rows.map(({ key, ingredientId, cells }) => (
+        <Box
+          role="row"
+          key={key}
+          sx={{ ...grid, borderTop: `1px solid ${colour.line}`, py: 0.4, alignItems: 'baseline' }}
+        >
+          <Box role="rowheader" sx={{ pr: 1.5, fontSize: 14, lineHeight: 1.25 }}>
+            {nameOf(ingredientId)}
+          </Box>
+          {cells.map((cell, i) => {
+            const differs = title !== undefined && i > 0 && cell?.amount !== cells[0]?.amount;
+            return (
+              <Box role="cell" key={i} sx={{ fontSize: 14.5, pr: 1.5 }}>
+                {cell === null ? (
+                  <Box
+                    component="span"
+                    sx={{
+                      color: differs ? colour.accent : colour.muted,
+                      fontWeight: differs ? 700 : 400,
+                    }}
+                  >
+                    none
+                  </Box>
+                ) : (
+                  <>
+                    <Box
+                      component="span"
+                      sx={{
+                        fontWeight: differs ? 700 : 400,
+                        color: differs ? colour.accent : undefined,
+                      }}
+                    >
+                      {cell.amount}
+                    </Box>{' '}
+                    <Box
+                      component="span"
+                      sx={{ fontSize: 12.5, color: colour.muted, whiteSpace: 'nowrap' }}
+                    >
+                      {cell.gPer100g.toFixed(cell.gPer100g < 2 ? 2 : 1)} in 100 g
+                    </Box>
+                  </>
+                )}
+              </Box>
+            );
+          })}
+        </Box>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,148 @@
+import { bodyWords, wordRange } from '@cobbet/core/body/words';
+import { readingAt } from '@cobbet/core/book/reading';
+import { scaleBand, scaleLinear, scalePoint } from 'd3-scale';
+import { bodyFigure } from '@/parts/bodyText';
+import { readBody, readingText } from '@/parts/reading/readingText';
+import { colour } from '@/theme/colour';
+import type { ComparedTrial } from './useCompared';
+
+const height = 270;
+const top = 10;
+const bottom = height - 26;
+const moments = ['machine', 'chilled'] as const;
+
+/** Reckoned body with its band and what was read, warm and chilled, each trial in its own column, on one axis. */
+export function BodyColumns({
+  compared,
+  columnWidth,
+}: {
+  compared: readonly ComparedTrial[];
+  columnWidth: number;
+}) {
+  const width = columnWidth * compared.length;
+  const bodies = compared.flatMap(({ trial, analysis }) => [
+    analysis.body.machine,
+    analysis.body.chilled,
+    ...trial.readings.map(readBody),
+  ]);
+  const known = bodies.filter((body) => body !== null);
+  const y = scaleLinear(
+    [Math.min(4, ...known) - 0.9, Math.max(8, ...known) + 0.9],
+    [bottom, top],
+  ).clamp(true);
+  const [lowest = 0, highest = 12] = y.domain();
+  const column = scaleBand(
+    compared.map(({ trial }) => trial.id),
+    [0, width],
+  );
+  const place = scalePoint<(typeof moments)[number]>(moments, [0, columnWidth]).padding(0.75);
+  const spoken = compared
+    .map(({ trial, dip, analysis }) => {
+      const read = readingAt(trial, 'machine');
+      const reckoned = analysis.body.machine;
+      return `${dip.name} trial ${trial.number}: reckoned ${reckoned === null ? 'crumbs' : bodyFigure(reckoned)}, ${read ? `read ${readingText(read)}` : 'not read'}`;
+    })
+    .join('; ');
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`Body side by side. ${spoken}`}
+      fontSize={12}
+      style={{ display: 'block' }}
+    >
+      {bodyWords.map((word) => {
+        const { low } = wordRange(word);
+        if (low <= lowest || low >= highest) return null;
+        return (
+          <line
+            key={word}
+            x1={0}
+            x2={width}
+            y1={y(low)}
+            y2={y(low)}
+            stroke={colour.line}
+            strokeDasharray="1 5"
+            strokeLinecap="round"
+          />
+        );
+      })}
+      {bodyWords.map((word) => {
+        const { low, high } = wordRange(word);
+        const middle = (Math.max(low, lowest) + Math.min(high, highest)) / 2;
+        if (middle <= lowest || middle >= highest || low > highest || high < lowest) return null;
+        return (
+          <text key={word} x={4} y={y(middle) + 4} fill={colour.muted} fontSize={11.5}>
+            {word}
+          </text>
+        );
+      })}
+      {compared.map(({ trial, analysis }) => {
+        const left = column(trial.id) ?? 0;
+        return (
+          <g key={trial.id}>
+            {moments.map((when) => {
+              const cx = left + (place(when) ?? 0);
+              const body = analysis.body[when];
+              const read = readingAt(trial, when);
+              const { sd } = analysis.body;
+              const beside = read && body !== null && readBody(read) > body ? 15 : -8;
+              return (
+                <g key={when}>
+                  <text
+                    x={cx}
+                    y={height - 8}
+                    textAnchor="middle"
+                    fill={colour.muted}
+                    fontSize={11.5}
+                  >
+                    {when === 'machine' ? 'warm' : 'chilled'}
+                  </text>
+                  {body !== null && (
+                    <>
+                      <rect
+                        x={cx - 7}
+                        width={14}
+                        y={y(body + sd)}
+                        height={y(body - sd) - y(body + sd)}
+                        rx={7}
+                        fill={colour.accent}
+                        opacity={0.2}
+                      />
+                      <path
+                        d={`M${cx} ${y(body) - 6}l6 6l-6 6l-6 -6z`}
+                        fill={when === 'chilled' ? colour.accent : colour.paper}
+                        stroke={colour.accent}
+                        strokeWidth={2}
+                      />
+                      <text
+                        x={cx + 11}
+                        y={y(body) + beside - 3}
+                        fill={colour.accent}
+                        stroke={colour.paper}
+                        strokeWidth={3}
+                        paintOrder="stroke"
+                      >
+                        {bodyFigure(body)}
+                      </text>
+                    </>
+                  )}
+                  {read && (
+                    <path
+                      d={`M${cx - 5.5} ${y(readBody(read)) - 5.5}l11 11m0 -11l-11 11`}
+                      stroke={colour.ink}
+                      strokeWidth={2.4}
+                      strokeLinecap="round"
+                    />
+                  )}
+                </g>
+              );
+            })}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,221 @@
+'use client';
+
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import NativeSelect from '@mui/material/NativeSelect';
+import Typography from '@mui/material/Typography';
+import { compareTrials } from '@cobbet/core/book/compareTrials';
+import type { Trial } from '@cobbet/core/book/trial';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useMemo, useState } from 'react';
+import { shortDay } from '@/parts/day';
+import { NameDialog } from '@/parts/NameDialog';
+import { NotHere } from '@/parts/NotHere';
+import { useBook } from '@/store/bookStore';
+import { addDipFromTrial } from '@/store/commands';
+import { useLarder } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { AmountRows } from './AmountRows';
+import { BodyColumns } from './BodyColumns';
+import { compareAddress, mostCompared } from './comparePick';
+import { SeasoningRows } from './SeasoningRows';
+import { useCompared } from './useCompared';
+
+const labelWidth = 168;
+
+/** Adds a trial of any dip. */
+function AddTrial({ ids, onAdd }: { ids: readonly string[]; onAdd: (id: string) => void }) {
+  const trials = useBook((state) => state.book.trials);
+  const dips = useBook((state) => state.book.dips);
+  const byDip = useMemo(() => {
+    const groups = new Map<string, Trial[]>();
+    for (const trial of trials.values()) {
+      groups.set(trial.dipId, [...(groups.get(trial.dipId) ?? []), trial]);
+    }
+    return groups;
+  }, [trials]);
+  return (
+    <NativeSelect
+      value=""
+      inputProps={{ 'aria-label': 'Add a trial' }}
+      onChange={(event) => event.target.value !== '' && onAdd(event.target.value)}
+      sx={{ maxWidth: 220 }}
+    >
+      <option value="">Add a trial…</option>
+      {[...byDip].map(([dipId, own]) => (
+        <optgroup key={dipId} label={dips.get(dipId)?.name ?? dipId}>
+          {own
+            .filter(({ id }) => !ids.includes(id))
+            .map(({ id, number, madeAt }) => (
+              <option key={id} value={id}>
+                trial {number}, {shortDay(madeAt)}
+              </option>
+            ))}
+        </optgroup>
+      ))}
+    </NativeSelect>
+  );
+}
+
+/** Two to six trials in columns: what differed first, then body, seasoning, what they made, and what was the same. */
+export function SideBySide({ ids }: { ids: readonly string[] }) {
+  const router = useRouter();
+  const larder = useLarder();
+  const compared = useCompared(ids);
+  const rows = useMemo(() => compareTrials(compared.map(({ trial }) => trial)), [compared]);
+  const [starting, setStarting] = useState<Trial | null>(null);
+  const [same, setSame] = useState(false);
+  const go = (next: readonly string[]) => router.replace(compareAddress(next));
+  if (compared.length === 0) {
+    return (
+      <NotHere
+        title="None of these trials is in the book"
+        text="They may have been deleted, or belong to another book."
+      >
+        <Button component={Link} href="/trials" variant="contained">
+          To the trials
+        </Button>
+      </NotHere>
+    );
+  }
+  const present = compared.map(({ trial }) => trial.id);
+  const columnWidth = Math.max(150, Math.floor(940 / Math.max(compared.length, 4)));
+  const grid = {
+    display: 'grid',
+    gridTemplateColumns: `${labelWidth}px repeat(${compared.length}, ${columnWidth}px)`,
+  } as const;
+  const section = (label: string, cells: (at: number) => ReactNode) => (
+    <Box role="row" sx={{ ...grid, borderTop: `1px solid ${colour.line}`, py: 0.75 }}>
+      <Box role="rowheader" sx={{ color: colour.muted }}>
+        {label}
+      </Box>
+      {compared.map(({ trial }, at) => (
+        <Box role="cell" key={trial.id} sx={{ pr: 2, overflowWrap: 'anywhere', fontSize: 14.5 }}>
+          {cells(at)}
+        </Box>
+      ))}
+    </Box>
+  );
+  const nameOf = (id: string) => larder.get(id)?.name ?? id;
+  const methods = compared.map(
+    ({ trial }) =>
+      `${trial.method.grind === 'normal' ? 'smooth enough' : trial.method.grind}, ${trial.method.blendC} °C${trial.method.overrunPct > 0 ? `, ${trial.method.overrunPct} % air` : ''}`,
+  );
+  return (
+    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 } }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 1.5 }}>
+        <Typography variant="h1" sx={{ mr: 'auto' }}>
+          Side by side
+        </Typography>
+        {compared.length < mostCompared && (
+          <AddTrial ids={present} onAdd={(id) => go([...present, id])} />
+        )}
+      </Box>
+      <Box sx={{ overflowX: 'auto' }}>
+        <Box role="table" aria-label="Trials side by side" sx={{ width: 'max-content' }}>
+          <Box role="row" sx={{ ...grid, alignItems: 'end', pb: 1 }}>
+            <span role="columnheader" aria-label="what" />
+            {compared.map(({ trial, dip }) => (
+              <Box role="columnheader" key={trial.id} sx={{ pr: 2, lineHeight: 1.25 }}>
+                <Box
+                  component={Link}
+                  href={`/trials?dip=${encodeURIComponent(dip.id)}`}
+                  sx={{
+                    color: colour.ink,
+                    fontWeight: 700,
+                    textDecoration: 'none',
+                    overflowWrap: 'anywhere',
+                  }}
+                >
+                  {dip.name}
+                </Box>
+                <Box sx={{ display: 'flex', alignItems: 'center', color: colour.muted }}>
+                  trial {trial.number}, {shortDay(trial.madeAt)}
+                  {compared.length > 1 && (
+                    <IconButton
+                      size="small"
+                      title="Take it away"
+                      aria-label={`Take away ${dip.name}, trial ${trial.number}`}
+                      onClick={() => go(present.filter((id) => id !== trial.id))}
+                    >
+                      <Close sx={{ fontSize: 16 }} />
+                    </IconButton>
+                  )}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <AmountRows
+            title="What differed"
+            empty="Nothing: the same amounts in each."
+            rows={rows.differing}
+            grid={grid}
+            nameOf={nameOf}
+          />
+          {new Set(methods).size > 1 && section('made', (at) => methods[at])}
+          <Box sx={{ ...grid, borderTop: `2px solid ${colour.ink}`, pt: 1 }}>
+            <Box sx={{ fontWeight: 700 }}>
+              Body
+              <Box sx={{ fontWeight: 400, fontSize: 13, color: colour.muted, pr: 2, mt: 0.5 }}>
+                Diamonds are reckoned from all other readings, with their band; crosses were read.
+              </Box>
+            </Box>
+            <Box sx={{ gridColumn: '2 / -1' }}>
+              <BodyColumns compared={compared} columnWidth={columnWidth} />
+            </Box>
+          </Box>
+          <SeasoningRows compared={compared} grid={grid} />
+          {section('went in', (at) => `${(compared[at]?.analysis.massG ?? 0).toFixed(0)} g`)}
+          {section('came out', (at) => {
+            const { trial, analysis } = compared[at] ?? {};
+            if (!trial || !analysis || trial.yieldG === null) return 'not weighed';
+            const lost = analysis.massG - trial.yieldG;
+            return `${trial.yieldG.toFixed(0)} g, ${lost.toFixed(0)} g lost`;
+          })}
+          {section('noted', (at) => compared[at]?.trial.notes)}
+          {section('change next', (at) => compared[at]?.trial.changeNext)}
+          {section('', (at) => {
+            const trial = compared[at]?.trial;
+            return (
+              trial && (
+                <Button
+                  size="small"
+                  variant="outlined"
+                  aria-label={`Start from trial ${trial.number} of ${compared[at]?.dip.name ?? ''}`}
+                  onClick={() => setStarting(trial)}
+                >
+                  Start from this
+                </Button>
+              )
+            );
+          })}
+          {rows.same.length > 0 && (
+            <Box sx={{ borderTop: `1px solid ${colour.line}`, pt: 0.5 }}>
+              <Button size="small" aria-expanded={same} onClick={() => setSame(!same)}>
+                {same ? 'Hide' : 'Show'} the {rows.same.length} that were the same
+              </Button>
+              {same && <AmountRows rows={rows.same} grid={grid} nameOf={nameOf} />}
+            </Box>
+          )}
+        </Box>
+      </Box>
+      {starting && (
+        <NameDialog
+          title={`A dip that starts from trial ${starting.number}`}
+          action="Start it"
+          initial={`${compared.find(({ trial }) => trial === starting)?.dip.name ?? ''}, from trial ${starting.number}`}
+          onCancel={() => setStarting(null)}
+          onName={(name) => {
+            void addDipFromTrial(starting, name).then((id) => {
+              if (id !== null) router.push(`/bench?dip=${encodeURIComponent(id)}`);
+            });
+            setStarting(null);
+          }}
+        />
+      )}
+    </Box>
+  );
+}
