@@ -29,12 +29,17 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.goto('/bench?dip=butter-bean-sage');
     await expect(page.getByRole('region', { name: 'In the mouth' })).toBeVisible();
     await expectClean(page, 'bench');
+    await page.getByRole('button', { name: 'What would a spoon do?' }).click();
+    await expect(page.getByRole('table', { name: 'What a spoon of each would do' })).toBeVisible();
+    await expectClean(page, 'nudges');
+    await page.getByRole('combobox', { name: 'Machine or tool' }).selectOption('jug-blender');
+    await page.getByRole('button', { name: 'How often would it land?' }).click();
+    await expect(page.getByRole('region', { name: 'Odds' })).toBeVisible();
+    await expectClean(page, 'stall and odds');
+    await page.getByRole('combobox', { name: 'Machine or tool' }).selectOption('food-processor');
     await page.getByRole('button', { name: 'Land it' }).click();
     await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
     await expectClean(page, 'landing');
-    await page.goto('/trials?dip=weir-house-hummus');
-    await expect(page.getByRole('heading', { name: /Trial 6/ })).toBeVisible();
-    await expectClean(page, 'trials');
     await page.goto('/make?dip=edamame-mint');
     await page.getByRole('button', { name: 'Start making' }).click();
     await expect(page.getByText('step 1 of 8')).toBeVisible();
@@ -44,6 +49,34 @@ for (const scheme of ['light', 'dark'] as const) {
     }
     await expect(page.getByText('the check')).toBeVisible();
     await expectClean(page, 'check');
+  });
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`trials, larder and kit are clean in the ${scheme} theme`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    await openSampleBook(page);
+    await page.goto('/trials?dip=weir-house-hummus');
+    await expect(page.getByRole('heading', { name: /Trial 6/ })).toBeVisible();
+    await expectClean(page, 'trials');
+    await page
+      .getByRole('button', { name: /^Read it cold/ })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'ring' }).click();
+    await expect(page.getByRole('textbox', { name: 'Spread' })).toBeVisible();
+    await expectClean(page, 'a ring test');
+    await page.goto('/trials?compare=weir-house-hummus-trial-1,weir-house-green-trial-1');
+    await expect(page.getByRole('table', { name: 'Trials side by side' })).toBeVisible();
+    await expectClean(page, 'side by side');
+    await page.goto('/larder');
+    await page.getByRole('button', { name: 'Something new' }).click();
+    await expectClean(page, 'larder');
+    await page.goto('/kit');
+    await expect(page.getByText('81 readings teach')).toBeVisible();
+    await expectClean(page, 'kit');
+    await page.getByRole('button', { name: 'Another' }).click();
+    await expectClean(page, 'a machine');
   });
 }
 

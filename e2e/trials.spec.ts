@@ -14,10 +14,10 @@ test('trials stand latest first, with what differed, what was reckoned and read'
   await expect(first).toContainText('Made for the trial boat. A touch loose warm.');
   await expect(first).toContainText('1/4 cup + 1 tbsp');
   await expect(first.getByRole('img')).toHaveAccessibleName(
-    /Body, warm: reckoned [\d.]+, read slumps; chilled: reckoned [\d.]+, read scoops/,
+    /Body, warm: reckoned [\d.]+, read scoops, body 6.5 by ring; chilled: reckoned [\d.]+, not read/,
   );
-  await expect(first).toContainText('571 g');
-  await expect(first).toContainText(/salt.*short/);
+  await expect(first).toContainText('592 g');
+  await expect(page.getByRole('listitem', { name: 'Trial 2' })).toContainText(/salt.*short/);
 });
 
 test('a trial is read cold the next day, and kept', async ({ page }) => {

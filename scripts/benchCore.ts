@@ -7,6 +7,8 @@ import { type Part, partSumsPerGram } from '@cobbet/core/bowl/part';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
+import { nudges } from '@cobbet/core/nudge/nudges';
+import { drawnPath } from '@cobbet/core/odds/drawnPath';
 import { per100g } from '@cobbet/core/seasoning/per100g';
 
 const recipe: [string, number][] = [
@@ -72,6 +74,13 @@ const refresh = timed(200, 5, () => {
   sink += analyse({ parts: twenty, method: usualMethod, servedAtC: 5 }).body.fresh ?? 0;
 });
 
+const nudged = timed(200, 3, () => {
+  const parts = twenty;
+  sink += analyse({ parts, method: usualMethod, servedAtC: 5 }).body.fresh ?? 0;
+  sink += nudges({ parts, method: usualMethod, measures: 'us', larder: shippedLarder }).length;
+  sink += drawnPath(parts, usualMethod)[19]?.low ?? 0;
+});
+
 const solver = await highsSolver();
 let seed = 11;
 const random = () => {
@@ -99,5 +108,5 @@ for (let i = 0; i < 60; i += 1) {
 }
 
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, landing: percentiles(landings), landed, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, sink: Number.isFinite(sink) })}\n`,
 );

@@ -135,5 +135,10 @@ test('machines stall where they are said to, hand tools never', () => {
   for (const id of ['mortar', 'knife', 'fork', 'whisk'])
     expect(kitMachine(defaultKit, id).stallBody).toBeNull();
   expect(kitMachine(defaultKit, 'no such thing').id).toBe('food-processor');
+  const jug = kitMachine(defaultKit, 'jug-blender');
+  expect([8.4, 8.6, null].map((body) => stallsOn(jug, body, false))).toEqual([false, true, false]);
+  expect(stallsOn(jug, null, true)).toBe(true);
+  expect(stallsOn(kitMachine(defaultKit, 'food-processor'), null, true)).toBe(false);
+  expect(stallsOn(kitMachine(defaultKit, 'fork'), 12, false)).toBe(false);
   expect(machines.every(({ leastMl, mostMl }) => leastMl < mostMl)).toBe(true);
 });

@@ -76,6 +76,26 @@ describe('a bad file names the place', () => {
       'gone',
     ],
     [
+      'a ring test that can’t have been',
+      changed((copy) => {
+        const ring = { diameterMm: 40, ringMm: 50, ringHeightMm: 50, densityGPerMl: 1 };
+        const when = { atC: null, when: 'machine', takenAt: '2026-05-04T10:00:00.000Z' };
+        (copy.trials[0] as Loose)['readings'] = [{ taken: { ring }, ...when, leftOut: false }];
+      }),
+      'trials[0].readings[0].taken',
+      'less than the ring',
+    ],
+    [
+      'a machine that takes less than it needs',
+      changed((copy) => {
+        const machine = { id: 'm', name: 'mill', stallBody: 9, streams: false, worksCrumbs: true };
+        const kit = (copy['settings'] as Loose)['kit'] as Loose;
+        kit['machines'] = [{ ...machine, leastMl: 500, mostMl: 200 }];
+      }),
+      'settings.kit.machines[0].mostMl',
+      'greater',
+    ],
+    [
       'a dip that is no object',
       changed((copy) => (copy.dips[0] = 7 as unknown as Loose)),
       'dips[0]',

@@ -1,7 +1,6 @@
 import { type Moment, chilled } from '../body/bodyAt';
 import type { Method } from '../body/conditions';
 import type { ReadingTaken } from '../reading/takeReading';
-import type { Outcome } from './trial';
 
 /** A reading kept with a run or a trial. */
 export interface KeptReading {
@@ -13,6 +12,11 @@ export interface KeptReading {
   takenAt: string;
   /** Kept to be seen, but it teaches nothing. */
   leftOut: boolean;
+}
+
+/** What readings are kept with. */
+interface Read {
+  readings: KeptReading[];
 }
 
 export type ReadingWay = 'eye' | 'ring' | 'press';
@@ -32,7 +36,7 @@ export function momentOf(reading: Pick<KeptReading, 'atC' | 'when'>, method: Met
 }
 
 /** An outcome with a reading in it; one taken the same way at the same moment takes its place. */
-export function withReading<T extends Outcome>(outcome: T, reading: KeptReading): T {
+export function withReading<T extends Read>(outcome: T, reading: KeptReading): T {
   const way = wayOf(reading.taken);
   const others = outcome.readings.filter(
     (one) => one.when !== reading.when || wayOf(one.taken) !== way,
@@ -43,10 +47,7 @@ export function withReading<T extends Outcome>(outcome: T, reading: KeptReading)
 /**
  * The most telling reading of a moment: a test before a look, the latest of two alike; null when there is none.
  */
-export function readingAt(
-  { readings }: Pick<Outcome, 'readings'>,
-  when: KeptReading['when'],
-): KeptReading | null {
+export function readingAt({ readings }: Read, when: KeptReading['when']): KeptReading | null {
   const rank = { eye: 0, ring: 1, press: 2 } as const;
   let best: KeptReading | null = null;
   for (const one of readings) {

@@ -82,6 +82,33 @@ describe('analyse', () => {
     expect(answer.per100g.fatG).toBeCloseTo(25.1, 6);
   });
 
+  test('nudges come when asked for, and only then', () => {
+    const request = {
+      parts: [
+        { ingredient: 'chickpeas', amount: '300 g' },
+        { ingredient: 'water', amount: '60 g' },
+      ],
+    };
+    expect('nudges' in analyseRequest(request)).toBe(false);
+    const { nudges = [] } = analyseRequest({ ...request, nudges: true });
+    const water = nudges.find(({ ingredient }) => ingredient === 'water');
+    expect(water).toMatchObject({ amount: '1 tbsp', inDip: true });
+    expect(water?.freshBody).toBeLessThan(0);
+    expect(nudges.find(({ ingredient }) => ingredient === 'sea-salt-fine')?.inDip).toBe(false);
+    expect(refusal(() => analyseRequest({ ...request, nudges: 'yes' })).field).toBe('nudges');
+  });
+
+  test('an amount that can hardly be right is asked about', () => {
+    const { warnings } = analyseRequest({
+      parts: [
+        { ingredient: 'chickpeas', amount: '300 g' },
+        { ingredient: 'cumin', amount: '3 tbsp' },
+      ],
+    });
+    const doubt = warnings.find(({ id }) => id === 'is-this-right');
+    expect(doubt?.message).toMatch(/^parts\[1\], Cumin.*Is this right\?$/);
+  });
+
   test('to taste counts as nothing, and says so', () => {
     const answer = analyseRequest({
       parts: [...parts, { ingredient: 'cumin', amount: 'to taste' }],

@@ -1,11 +1,16 @@
-import { bodyAt, fresh, modelBody } from '../body/bodyAt';
+import { modelBody } from '../body/bodyAt';
 import { bodyState } from '../body/bodyModel';
 import type { Method } from '../body/conditions';
 import { startingBodyParameters } from '../body/parameters';
-import { addTo, emptyBowl } from '../bowl/bowlSums';
+import { addTo, emptyBowl, sumIndex } from '../bowl/bowlSums';
 import { bowlMass, type Part, partSumsPerGram } from '../bowl/part';
-import { type Correction, priorCorrection, spreadLeft } from '../calibration/correction';
-import { measuredFactor } from './measuredFactor';
+import {
+  type Correction,
+  correctionBody,
+  priorCorrection,
+  spreadLeft,
+} from '../calibration/correction';
+import { logSpread } from './measuredFactor';
 import { normals } from './random';
 
 /** Where the middle two thirds of the draws lie after a step; null where more than half of them have no body. */
@@ -21,6 +26,9 @@ const lowShare = 0.16;
 const highShare = 0.84;
 /** A draw that is crumbs lies beyond every body. */
 const beyond = 99;
+
+/** Sums that body depends on come first. */
+const bodySums = sumIndex.drySolidsG + 1;
 
 const tables = new Map<number, Float64Array>();
 
@@ -67,28 +75,38 @@ export function drawnPath(
     const body = modelBody(state, method);
     return residualSdBody * spreadLeft(correction, body, state.waterOutside, belongings[i]);
   });
+  const inBowl = parts.flatMap((part, i) => (part.place === 'bowl' && part.massG > 0 ? [i] : []));
+  const spread = parts.map((part) => logSpread(part.cv));
   const bowl = emptyBowl();
   for (let draw = 0; draw < draws; draw += 1) {
     bowl.fill(0);
     const at = draw * (parts.length + 1);
     const off = z[at] ?? 0;
-    let body = beyond;
-    for (let i = 0; i < parts.length; i += 1) {
-      const part = parts[i];
+    for (const i of inBowl) {
       const per = perGram[i];
-      if (!part || !per) continue;
-      if (part.place === 'bowl' && part.massG > 0) {
-        addTo(bowl, per, part.massG * measuredFactor(part.cv, z[at + 1 + i] ?? 0));
-        const state = bodyState(bowl);
-        body =
-          !state || state.crumbs
-            ? beyond
-            : bodyAt(bowl, state, method, fresh, correction, belongings[i]);
-      }
       const drawn = bodies[i];
-      if (drawn) drawn[draw] = body === beyond ? beyond : body + off * (modelSd[i] ?? 0);
+      if (!per || !drawn) continue;
+      const massG = (parts[i]?.massG ?? 0) * Math.exp((spread[i] ?? 0) * (z[at + 1 + i] ?? 0));
+      for (let j = 0; j < bodySums; j += 1) bowl[j] = (bowl[j] ?? 0) + (per[j] ?? 0) * massG;
+      const state = bodyState(bowl);
+      if (!state || state.crumbs) {
+        drawn[draw] = beyond;
+        continue;
+      }
+      // fresh at 25 °C nothing is gained by rest or cold, so the model and what was learned is all
+      const model = modelBody(state, method);
+      drawn[draw] =
+        model +
+        correctionBody(correction, model, state.waterOutside, belongings[i]) +
+        off * (modelSd[i] ?? 0);
     }
   }
+  let last: Float64Array | undefined;
+  bodies.forEach((drawn, i) => {
+    if (inBowl.includes(i)) last = drawn;
+    else if (last) drawn.set(last);
+    else drawn.fill(beyond);
+  });
   return bodies.map((drawn) => {
     const sorted = drawn.sort();
     const value = (share: number) => sorted[Math.floor(share * (draws - 1))] ?? beyond;

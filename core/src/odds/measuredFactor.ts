@@ -1,3 +1,8 @@
+/** Standard deviation of the logarithm of an amount with a coefficient of variation. */
+export function logSpread(cv: number): number {
+  return Math.sqrt(Math.log1p(cv * cv));
+}
+
 /**
  * What a measured amount is multiplied by in one draw: log-normal, so that it stays positive, the amount as written
  * being the middle.
@@ -6,5 +11,5 @@
  * @param deviate standard normal
  */
 export function measuredFactor(cv: number, deviate: number): number {
-  return cv > 0 ? Math.exp(Math.sqrt(Math.log1p(cv * cv)) * deviate) : 1;
+  return cv > 0 ? Math.exp(logSpread(cv) * deviate) : 1;
 }

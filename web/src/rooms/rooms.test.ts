@@ -57,7 +57,7 @@ describe('the book’s tree', () => {
 describe('a run’s bowl', () => {
   const of = dip('a');
   const planned = of.rows.flatMap((row): TrialRow[] => {
-    const read = trialRowOf(readRow(row, shippedLarder, 'us', unread));
+    const read = trialRowOf(readRow(row, shippedLarder, 'us'));
     return read ? [read] : [];
   });
   const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');

@@ -8,6 +8,11 @@ export function readBody(reading: Pick<KeptReading, 'taken'>): number {
   return takeReading(reading.taken).body;
 }
 
+/** One standard deviation of a kept reading, body. */
+export function readingSd(reading: Pick<KeptReading, 'taken'>): number {
+  return takeReading(reading.taken).sd;
+}
+
 /** A reading in words: `scoops` by eye, `spreads, body 8.1 by press`. */
 export function readingText(reading: Pick<KeptReading, 'taken'>): string {
   if ('eye' in reading.taken) return reading.taken.eye;

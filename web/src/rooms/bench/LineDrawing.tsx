@@ -66,6 +66,37 @@ function Whisker({ axis, bead, y }: { axis: LineAxis; bead: Bead; y: number }) {
   );
 }
 
+/** What is written beside a bead: where it stands, and what to mind there. */
+function BeadWords({
+  x,
+  y,
+  figure,
+  warning,
+}: {
+  x: number;
+  y: number;
+  figure: string;
+  warning: string;
+}) {
+  if (figure === '' && warning === '') return null;
+  return (
+    <text
+      x={x + 12}
+      y={y + 4.5}
+      fontSize={13}
+      fill={colour.ink}
+      stroke={colour.paper}
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {figure}
+      <tspan dx={figure === '' ? 0 : 5} fontSize={12} fill={colour.caution}>
+        {warning}
+      </tspan>
+    </text>
+  );
+}
+
 /** The line itself: spread, thread and beads on the rows they belong to, the strip and the stall beside them. */
 export function LineDrawing(props: Props) {
   const { axis, shown, width, beads, onTop, preview, feet, previewFeet, stall, stallsAt } = props;
@@ -201,32 +232,21 @@ export function LineDrawing(props: Props) {
                 strokeWidth={2.4}
               />
             )}
-            {stuck && (
-              <text x={x - 12} y={y + 4} fontSize={12} textAnchor="end" fill={colour.caution}>
-                stalls
-              </text>
-            )}
             {bead.fragile !== null && bead.value !== null && (
               <Whisker axis={axis} bead={bead} y={y} />
             )}
-            {labelled(main, i, shown) && bead.value !== null && (
-              <text
-                x={x + 12}
-                y={y + 4.5}
-                fontSize={13}
-                fill={colour.ink}
-                stroke={colour.paper}
-                strokeWidth={4}
-                paintOrder="stroke"
-              >
-                {bead.value.toFixed(shown === 'body' ? 1 : 2)}
-                {bead.fragile !== null && (
-                  <tspan dx={5} fontSize={12} fill={colour.caution}>
-                    fragile
-                  </tspan>
-                )}
-              </text>
-            )}
+            <BeadWords
+              x={x}
+              y={y}
+              figure={
+                labelled(main, i, shown) && bead.value !== null
+                  ? bead.value.toFixed(shown === 'body' ? 1 : 2)
+                  : ''
+              }
+              warning={[stuck ? 'stalls' : '', bead.fragile === null ? '' : 'fragile']
+                .filter((word) => word !== '')
+                .join(', ')}
+            />
           </g>
         );
       })}

@@ -21,11 +21,11 @@ function Dab({ hex, label, size = 46 }: { hex: string; label: string; size?: num
     >
       <ellipse cx={23} cy={32} rx={22} ry={6.5} fill={colour.paper} stroke={colour.line} />
       <path
-        d="M6 30c-2-8 4-9 8-12s4-9 10-10 6 5 5 8 8 1 11 6 1 8-3 10c-8 3-26 3-31-2z"
+        d="M5 31c-1-5 3-8 6-10 3-6 8-9 13-9 6 0 10 3 12 8 4 2 6 6 5 11-8 4-28 4-36 0z"
         fill={hex}
       />
       <path
-        d="M15 22c6-4 11 0 15-3m-20 8c8-3 15 2 23-2"
+        d="M12 27c4-6 18-8 20-3 1 4-9 6-12 3-2-2 3-5 7-3"
         fill="none"
         stroke="#0000002e"
         strokeWidth={1.6}

@@ -22,6 +22,16 @@ function limitG(text: string | undefined, part: LandingPart, measures: Bench['me
   return read.ok ? read.value.massG : undefined;
 }
 
+/** Whether two states of a dip are the same question to the solver. */
+function sameToLand(a: Dip, b: Dip): boolean {
+  return (
+    a.rows === b.rows &&
+    a.targets === b.targets &&
+    a.method === b.method &&
+    a.servedAtC === b.servedAtC
+  );
+}
+
 /** The dip's rows as the solver takes them; null where a row can't be read. */
 export function landingParts(bench: Bench): LandingPart[] | null {
   const parts = bench.rows.map((read): LandingPart | null => {
@@ -84,8 +94,8 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
     }
   }, [bench, dip, kitchenMeasures]);
 
-  // an answer to a dip that has changed since is no answer
-  const stale = landing.state === 'answered' && landing.of !== dip;
+  // an answer to a dip that has changed since is no answer; its name or machine may have
+  const stale = landing.state === 'answered' && !sameToLand(landing.of, dip);
   return { landing: stale ? ({ state: 'idle' } as const) : landing, land, leave };
 }
 

@@ -47,7 +47,7 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} aria-labelledby="keys-title">
       <DialogTitle id="keys-title">Keys</DialogTitle>
-      <DialogContent>
+      <DialogContent tabIndex={0}>
         {groups.map(({ title, keys }) => (
           <Box key={title} component="section" sx={{ mb: 2 }}>
             <Typography variant="h3" component="h3" sx={{ mb: 0.5 }}>

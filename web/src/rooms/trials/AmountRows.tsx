@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ComparedRow } from '@cobbet/core/book/compareTrials';
 import { colour } from '@/theme/colour';
+import { TitleRow } from './TitleRow';
 
 /** Additions across trials; what differs from the first column is bold. */
 export function AmountRows({
@@ -19,15 +20,7 @@ export function AmountRows({
   return (
     <>
       {title !== undefined && (
-        <Box sx={{ borderTop: `2px solid ${colour.ink}`, pt: 0.75, pb: 0.25, fontWeight: 700 }}>
-          {title}
-          {rows.length === 0 && (
-            <Box component="span" sx={{ fontWeight: 400, color: colour.muted }}>
-              {' '}
-              {empty}
-            </Box>
-          )}
-        </Box>
+        <TitleRow title={title} words={rows.length === 0 ? (empty ?? '') : ''} />
       )}
       {rows.map(({ key, ingredientId, cells }) => (
         <Box
@@ -37,6 +30,7 @@ export function AmountRows({
         >
           <Box role="rowheader" sx={{ pr: 1.5, fontSize: 14, lineHeight: 1.25 }}>
             {nameOf(ingredientId)}
+            {!key.endsWith(' 1') && ', once more'}
           </Box>
           {cells.map((cell, i) => {
             const differs = title !== undefined && i > 0 && cell?.amount !== cells[0]?.amount;

@@ -2,7 +2,8 @@ import { bodyWords, wordRange } from '@cobbet/core/body/words';
 import { readingAt } from '@cobbet/core/book/reading';
 import { scaleBand, scaleLinear, scalePoint } from 'd3-scale';
 import { bodyFigure } from '@/parts/bodyText';
-import { readBody, readingText } from '@/parts/reading/readingText';
+import { ReadingError } from '@/parts/reading/ReadingError';
+import { readBody, readingSd, readingText } from '@/parts/reading/readingText';
 import { colour } from '@/theme/colour';
 import type { ComparedTrial } from './useCompared';
 
@@ -27,7 +28,7 @@ export function BodyColumns({
   ]);
   const known = bodies.filter((body) => body !== null);
   const y = scaleLinear(
-    [Math.min(4, ...known) - 0.9, Math.max(8, ...known) + 0.9],
+    [Math.min(12, ...known) - 0.9, Math.max(0, ...known) + 0.9],
     [bottom, top],
   ).clamp(true);
   const [lowest = 0, highest = 12] = y.domain();
@@ -128,6 +129,14 @@ export function BodyColumns({
                         {bodyFigure(body)}
                       </text>
                     </>
+                  )}
+                  {read && (
+                    <ReadingError
+                      x1={cx}
+                      x2={cx}
+                      y1={y(readBody(read) - readingSd(read))}
+                      y2={y(readBody(read) + readingSd(read))}
+                    />
                   )}
                   {read && (
                     <path

@@ -4,11 +4,12 @@ import type { Trial } from '@cobbet/core/book/trial';
 import { readingAt } from '@cobbet/core/book/reading';
 import { bodyWords, wordRange } from '@cobbet/core/body/words';
 import { bodyFigure } from '@/parts/bodyText';
-import { readBody, readingText } from '@/parts/reading/readingText';
+import { ReadingError } from '@/parts/reading/ReadingError';
+import { readBody, readingSd, readingText } from '@/parts/reading/readingText';
 import { colour } from '@/theme/colour';
 
 const width = 360;
-const height = 108;
+const height = 118;
 const x = scaleLinear([1.5, 12], [58, width - 8]).clamp(true);
 
 /** Reckoned body with its spread against what the spoon showed, warm and cold, on the words' axis. */
@@ -16,7 +17,7 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
   const { machine, chilled, sd } = analysis.body;
   const lines = [
     { label: 'warm', body: machine, when: 'machine' as const, y: 44 },
-    { label: 'chilled', body: chilled, when: 'chilled' as const, y: 84 },
+    { label: 'chilled', body: chilled, when: 'chilled' as const, y: 94 },
   ].map((line) => ({ ...line, read: readingAt(trial, line.when) }));
   const spoken = lines
     .map(({ label, body, read }) => {
@@ -95,6 +96,12 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
           )}
           {read && (
             <>
+              <ReadingError
+                x1={x(readBody(read) - readingSd(read))}
+                x2={x(readBody(read) + readingSd(read))}
+                y1={y}
+                y2={y}
+              />
               <path
                 d={`M${x(readBody(read)) - 5} ${y - 5}l10 10m0 -10l-10 10`}
                 stroke={colour.ink}

@@ -3,6 +3,7 @@ import type { Taste } from '@cobbet/core/book/trial';
 import { scaleLinear } from 'd3-scale';
 import { colour } from '@/theme/colour';
 import type { ComparedTrial } from './useCompared';
+import { TitleRow } from './TitleRow';
 import { verdictMarks } from './verdictMarks';
 
 const figures: readonly { name: 'saltG' | 'acidG' | 'garlicG'; taste: Taste }[] = [
@@ -21,12 +22,7 @@ export function SeasoningRows({
 }) {
   return (
     <>
-      <Box sx={{ borderTop: `2px solid ${colour.ink}`, pt: 0.75, pb: 0.25, fontWeight: 700 }}>
-        In the mouth{' '}
-        <Box component="span" sx={{ fontWeight: 400, color: colour.muted, fontSize: 13 }}>
-          g per 100 g, and what was tasted
-        </Box>
-      </Box>
+      <TitleRow title="In the mouth" words="g per 100 g, and what was tasted" />
       {figures.map(({ name, taste }) => {
         const most = Math.max(0.1, ...compared.map(({ analysis }) => analysis.per100g[name]));
         const x = scaleLinear([0, most], [0, 74]);

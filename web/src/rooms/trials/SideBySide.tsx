@@ -125,6 +125,8 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
                   href={`/trials?dip=${encodeURIComponent(dip.id)}`}
                   sx={{
                     color: colour.ink,
+                    display: 'block',
+                    py: 0.5,
                     fontWeight: 700,
                     textDecoration: 'none',
                     overflowWrap: 'anywhere',
@@ -156,14 +158,14 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
             nameOf={nameOf}
           />
           {new Set(methods).size > 1 && section('made', (at) => methods[at])}
-          <Box sx={{ ...grid, borderTop: `2px solid ${colour.ink}`, pt: 1 }}>
-            <Box sx={{ fontWeight: 700 }}>
+          <Box role="row" sx={{ ...grid, borderTop: `2px solid ${colour.ink}`, pt: 1 }}>
+            <Box role="rowheader" sx={{ fontWeight: 700 }}>
               Body
               <Box sx={{ fontWeight: 400, fontSize: 13, color: colour.muted, pr: 2, mt: 0.5 }}>
                 Diamonds are reckoned from all other readings, with their band; crosses were read.
               </Box>
             </Box>
-            <Box sx={{ gridColumn: '2 / -1' }}>
+            <Box role="cell" sx={{ gridColumn: '2 / -1' }}>
               <BodyColumns compared={compared} columnWidth={columnWidth} />
             </Box>
           </Box>
@@ -193,12 +195,16 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
             );
           })}
           {rows.same.length > 0 && (
-            <Box sx={{ borderTop: `1px solid ${colour.line}`, pt: 0.5 }}>
-              <Button size="small" aria-expanded={same} onClick={() => setSame(!same)}>
-                {same ? 'Hide' : 'Show'} the {rows.same.length} that were the same
-              </Button>
+            <>
+              <Box role="row" sx={{ borderTop: `1px solid ${colour.line}`, pt: 0.5 }}>
+                <Box role="cell">
+                  <Button size="small" aria-expanded={same} onClick={() => setSame(!same)}>
+                    {same ? 'Hide' : 'Show'} the {rows.same.length} that were the same
+                  </Button>
+                </Box>
+              </Box>
               {same && <AmountRows rows={rows.same} grid={grid} nameOf={nameOf} />}
-            </Box>
+            </>
           )}
         </Box>
       </Box>
