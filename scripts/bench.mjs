@@ -2,6 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { cpus } from 'node:os';
 import { gzipSync } from 'node:zlib';
+import { bigBook } from './bigBook.mjs';
 import { chromiumFlags, ensureChromium } from './chromium.mjs';
 import { ensureInstalled, root } from './installed.mjs';
 
@@ -20,7 +21,7 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, landing, landed } = JSON.parse(core.stdout);
+const { evaluation, refresh, nudged, landing, landed } = JSON.parse(core.stdout);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -28,19 +29,29 @@ if (!isBuilt()) build();
 const server = await startServer(await freePort(), { quiet: true });
 const browser = await chromium.launch({ executablePath, args: chromiumFlags });
 
-/** Typing one character into an amount to the end of the frame that shows it, ms. */
-async function typing() {
+const at = (sorted, share) =>
+  sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
+const summary = (times) => {
+  const sorted = [...times].sort((a, b) => a - b);
+  return { median: at(sorted, 0.5), p95: at(sorted, 0.95), count: sorted.length };
+};
+
+async function sampleBench() {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(server.address);
   await page.getByRole('button', { name: 'Open the sample book' }).click();
   await page.getByRole('heading', { name: 'The book' }).waitFor();
   await page.goto(`${server.address}/bench?dip=weir-house-green`);
-  const field = page.getByRole('textbox', { name: 'Amount of Chickpeas, canned' });
-  await field.waitFor();
-  await page.evaluate(() => {
+  await page.getByRole('textbox', { name: 'Amount of Chickpeas, canned' }).waitFor();
+  return page;
+}
+
+/** Keeps the time from each event of a kind to the end of the frame that shows what it did. */
+function watchPaints(page, kind) {
+  return page.evaluate((name) => {
     window.paints = [];
     document.addEventListener(
-      'beforeinput',
+      name,
       () => {
         const start = performance.now();
         requestAnimationFrame(() => {
@@ -52,15 +63,83 @@ async function typing() {
       },
       true,
     );
-  });
+  }, kind);
+}
+
+/** Typing one character into an amount to the end of the frame that shows it, ms. */
+async function typing() {
+  const page = await sampleBench();
+  const field = page.getByRole('textbox', { name: 'Amount of Chickpeas, canned' });
+  await watchPaints(page, 'beforeinput');
   for (let i = 0; i < 60; i += 1) {
     await field.fill('');
     await field.pressSequentially(`${1 + (i % 8)} cups`, { delay: 25 });
   }
-  const paints = (await page.evaluate(() => window.paints)).sort((a, b) => a - b);
+  const paints = await page.evaluate(() => window.paints);
   await page.close();
-  const at = (share) => paints[Math.min(paints.length - 1, Math.floor(paints.length * share))];
-  return { median: at(0.5), p95: at(0.95), count: paints.length };
+  return summary(paints);
+}
+
+/** A bead dragged to the end of the frame that shows it, ms. */
+async function dragging() {
+  const page = await sampleBench();
+  const box = await page.locator('[data-bead="5"]').boundingBox();
+  const y = box.y + box.height / 2;
+  const x = box.x + box.width / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await watchPaints(page, 'pointermove');
+  for (let i = 0; i < 120; i += 1) {
+    await page.mouse.move(x + 60 * Math.sin(i / 9), y);
+    await page.waitForTimeout(24);
+  }
+  const paints = await page.evaluate(() => window.paints);
+  await page.mouse.up();
+  await page.close();
+  return summary(paints);
+}
+
+/** Taking a book of so many trials from its file, and then opening the Book with it, ms. */
+async function bookOf(trials) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(server.address);
+  await page.getByRole('button', { name: 'Begin a blank book' }).click();
+  const buffer = Buffer.from(bigBook(trials));
+  const input = page.locator('input[type="file"]');
+  await input.waitFor({ state: 'attached' });
+  const start = performance.now();
+  await input.setInputFiles({ name: 'book.json', mimeType: 'application/json', buffer });
+  await page.getByText(`14 dips, ${trials} trials`).waitFor();
+  const taken = performance.now() - start;
+  // the dips can be worked with as soon as they are painted; the trials of a long book follow
+  await page.addInitScript((count) => {
+    window.painted = {};
+    const painted = (what) => {
+      requestAnimationFrame(() => {
+        const channel = new MessageChannel();
+        channel.port1.onmessage = () => (window.painted[what] ??= performance.now());
+        channel.port2.postMessage(0);
+      });
+    };
+    new MutationObserver(() => {
+      const text = document.querySelector('main')?.textContent ?? '';
+      if (text.includes('Butter bean and sage')) painted('dips');
+      if (text.includes(`14 dips, ${count} trials`)) painted('all');
+    }).observe(document, { childList: true, subtree: true, characterData: true });
+  }, trials);
+  const times = [];
+  const whole = [];
+  for (let i = 0; i < 7; i += 1) {
+    await page.goto('about:blank');
+    await page.goto(server.address, { waitUntil: 'commit' });
+    await page.getByText(`14 dips, ${trials} trials`).waitFor();
+    const { dips, all } = await page.evaluate(() => window.painted);
+    times.push(dips);
+    whole.push(all);
+  }
+  await context.close();
+  return { taken, opened: summary(times).median, whole: summary(whole).median };
 }
 
 /** JavaScript a first visit to a room loads before it settles, gzipped kB. */
@@ -87,12 +166,17 @@ async function firstLoad(path) {
 }
 
 const typed = await typing();
+const dragged = await dragging();
+const small = await bookOf(50);
+const large = await bookOf(5000);
 const rooms = {};
 for (const [room, path] of Object.entries({
   book: '/',
   bench: '/bench?dip=weir-house-hummus',
   make: '/make?dip=weir-house-hummus',
   trials: '/trials?dip=weir-house-hummus',
+  larder: '/larder',
+  kit: '/kit',
 })) {
   rooms[room] = await firstLoad(path);
 }
@@ -105,8 +189,23 @@ const lines = [
   ['what', 'median', '95th', 'aim'],
   ['one evaluation of a 20-part bowl', us(evaluation.median), us(evaluation.p95), '10 µs'],
   ['Bench refresh: path, seasoning, band', ms(refresh.median), ms(refresh.p95), '4 ms'],
+  ['Bench refresh with nudges and a band of 500 draws', ms(nudged.median), ms(nudged.p95), '16 ms'],
   [`land it, 15 free rows (${landed} of 60 landed)`, ms(landing.median), ms(landing.p95), '60 ms'],
   ['typing an amount to the painted frame', ms(typed.median), ms(typed.p95), 'two frames, 33 ms'],
+  [
+    'dragging a bead to the painted frame',
+    ms(dragged.median),
+    ms(dragged.p95),
+    'two frames, 33 ms',
+  ],
+  ['a book of 5,000 trials taken from its file', ms(large.taken), '', ''],
+  [
+    'opening the Book with 5,000 trials against 50',
+    ms(large.opened),
+    `${(large.opened / small.opened).toFixed(2)} ×`,
+    `1.5 × ${ms(small.opened)}`,
+  ],
+  ['… until its trials are all read', ms(large.whole), '', ''],
   ...Object.entries(rooms).map(([room, kb]) => [
     `first load of ${room}`,
     `${kb.toFixed(0)} kB`,
@@ -119,4 +218,6 @@ console.log(
   `${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node.js ${process.versions.node}\n`,
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
-console.log(`\n${JSON.stringify({ evaluation, refresh, landing, typed, rooms })}`);
+console.log(
+  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, typed, dragged, small, large, rooms })}`,
+);

@@ -3,7 +3,8 @@ import type { BodyParameters } from '../body/parameters';
 import { addTo, type BowlSums } from '../bowl/bowlSums';
 import { type Part, partSumsPerGram } from '../bowl/part';
 
-const step = 1e-3;
+/** Share of an amount it is moved by; small enough that which side does not matter to a spread. */
+const step = 1e-4;
 
 /**
  * Spread of body that comes from how the parts are measured, to first order: √Σ (∂body/∂mass · mass · cv)².
@@ -19,20 +20,19 @@ export function measuringSd(
   blended: BowlSums,
   parameters?: BodyParameters,
 ): number {
+  const now = bodyState(blended, parameters);
+  if (!now) return 0;
   const scratch = blended.slice();
   let variance = 0;
   for (let i = 0; i < count; i += 1) {
     const part = parts[i];
     if (!part || part.place !== 'bowl' || part.massG <= 0 || part.cv <= 0) continue;
     const per = partSumsPerGram(part, parameters);
-    const delta = part.massG * step;
-    addTo(scratch, per, delta);
-    const up = bodyState(scratch, parameters);
-    addTo(scratch, per, -2 * delta);
-    const down = bodyState(scratch, parameters);
+    addTo(scratch, per, part.massG * step);
+    const more = bodyState(scratch, parameters);
     scratch.set(blended);
-    if (!up || !down) continue;
-    const perShare = (up.lnTau - down.lnTau) / Math.LN2 / (2 * step);
+    if (!more) continue;
+    const perShare = (more.lnTau - now.lnTau) / Math.LN2 / step;
     variance += (perShare * part.cv) ** 2;
   }
   return Math.sqrt(variance);

@@ -1,7 +1,6 @@
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
+const dayAndMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 
 /** A day as a cook writes it: `12 Jun`. */
 export function shortDay(iso: string): string {
-  return format(parseISO(iso), 'd MMM');
+  return dayAndMonth.format(new Date(iso));
 }

@@ -56,7 +56,7 @@ describe('a file handed out', () => {
     ) {
       names.push(this.download);
     });
-    exportBook();
+    await exportBook();
     expect(names[0]).toMatch(/^cobbet-book-\d{4}-\d\d-\d\d\.json$/);
     const reader = new FileReader();
     const text = await new Promise<string>((resolve) => {

@@ -13,9 +13,9 @@ function download(name: string, text: string): void {
 }
 
 /** Saves the whole book as one file. */
-export function exportBook(): void {
+export async function exportBook(): Promise<void> {
   const at = new Date().toISOString();
-  const file = toBookFile(useBook.getState().book, at);
+  const file = toBookFile(await useBook.getState().whole(), at);
   download(`cobbet-book-${at.slice(0, 10)}.json`, `${JSON.stringify(file, null, 1)}\n`);
 }
 

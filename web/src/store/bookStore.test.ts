@@ -2,6 +2,8 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import { dip, trial } from '../../../core/test/bookOf';
 import { settingsOf } from '@cobbet/core/book/book';
 import { put } from '@cobbet/core/book/change';
+import { startRun } from '@cobbet/core/book/run';
+import type { Trial } from '@cobbet/core/book/trial';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { bookLarder } from './bookLarder';
 import { closeBook, useBook } from './bookStore';
@@ -30,6 +32,46 @@ afterEach(() => {
   closeBook();
   useBook.setState(useBook.getInitialState());
   jest.restoreAllMocks();
+});
+
+describe('a long book', () => {
+  const many = Array.from({ length: 501 }, (_, i) => trial(`t${i}`, 'a', { number: i + 1 }));
+
+  test('shows its dips before its trials are read; what is done meanwhile waits for them', async () => {
+    await state().act('Many', () => [
+      put('dips', dip('a')),
+      put('runs', startRun('r', dip('a'), [], '2026-05-06T10:00:00.000Z')),
+      ...many.map((one) => put('trials', one)),
+    ]);
+    closeBook();
+    useBook.setState(useBook.getInitialState());
+    await state().open(`store-${names}`);
+    expect(book().dips.size).toBe(1);
+    expect([book().trials.size, state().trialsComing]).toEqual([0, true]);
+    const made = completeRun('r');
+    expect((await state().whole()).trials.size).toBe(502);
+    expect(state().trialsComing).toBe(false);
+    // numbered after all the others, so it saw them
+    expect(book().trials.get(await made)?.number).toBe(502);
+  });
+
+  test('keeps what another tab changed while it was being read', async () => {
+    const changes = [put('dips', dip('a')), ...many.map((one) => put('trials', one))];
+    await state().act('Many', () => changes);
+    closeBook();
+    useBook.setState(useBook.getInitialState());
+    await state().open(`store-${names}`);
+    const channel = new BroadcastChannel(`store-${names}`);
+    channel.postMessage({
+      changes: [put('trials', { ...(many[3] as Trial), notes: 'from over there' })],
+      history: { undoLabel: null, redoLabel: null },
+    });
+    await state().whole();
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    channel.close();
+    expect(book().trials.size).toBe(501);
+    expect(book().trials.get('t3')?.notes).toBe('from over there');
+  });
 });
 
 describe('dips', () => {

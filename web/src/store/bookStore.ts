@@ -12,6 +12,8 @@ interface BookState {
   /** Why the book can't be used or a change was not saved, in words; null when all is well. */
   problem: string | null;
   saving: Saving;
+  /** The trials of a long book are still being read; what is done meanwhile waits for them. */
+  trialsComing: boolean;
   book: Book;
   history: HistoryState;
   open(name?: string): Promise<void>;
@@ -25,6 +27,8 @@ interface BookState {
    */
   act(label: string, change: (book: Book) => Change[], mergeKey?: string): Promise<boolean>;
   replaceBook(label: string, next: Book): Promise<boolean>;
+  /** The book once everything of it is there. */
+  whole(): Promise<Book>;
   undo(): Promise<void>;
   redo(): Promise<void>;
   dismissProblem(): void;
@@ -50,6 +54,10 @@ const lostWords = {
 
 let repository: Repository | null = null;
 let queue: Promise<unknown> = Promise.resolve();
+/** Once what is there has been painted: reading thousands of records holds a page up. */
+const afterPaint = () => new Promise<void>((resolve) => setTimeout(resolve, 60));
+/** What other tabs changed while the trials were being read. */
+const meanwhile: Change[] = [];
 
 /** The book in memory, kept in step with the disk and with other tabs. */
 export const useBook = create<BookState>()((set, get) => {
@@ -73,18 +81,35 @@ export const useBook = create<BookState>()((set, get) => {
     status: 'opening',
     problem: null,
     saving: 'saved',
+    trialsComing: false,
     book: emptyBook(),
     history: { undoLabel: null, redoLabel: null },
     async open(name = 'cobbet') {
       if (repository) return;
       try {
         const opened = await Repository.open(name, {
-          onSaved: ({ changes, history }) =>
-            set((state) => ({ book: withChanges(state.book, changes), history })),
+          onSaved: ({ changes, history }) => {
+            if (get().trialsComing) meanwhile.push(...changes);
+            set((state) => ({ book: withChanges(state.book, changes), history }));
+          },
           onLost: (reason) => set({ problem: lostWords[reason], saving: 'failed' }),
         });
         repository = opened.repository;
-        set({ status: 'ready', problem: null, book: opened.book, history: opened.history });
+        const { book, history, trials } = opened;
+        if (trials) {
+          queue = afterPaint()
+            .then(trials)
+            .then(
+              // another tab may have changed some of them since they were read
+              (read) =>
+                set((state) => ({
+                  book: withChanges({ ...state.book, trials: read }, meanwhile.splice(0)),
+                  trialsComing: false,
+                })),
+              (error: unknown) => set({ problem: explain(error), trialsComing: false }),
+            );
+        }
+        set({ status: 'ready', problem: null, book, history, trialsComing: trials !== null });
       } catch {
         set({
           status: 'unavailable',
@@ -96,6 +121,7 @@ export const useBook = create<BookState>()((set, get) => {
     act: (label, change, mergeKey) =>
       save((open) => open.commit(label, change(get().book), mergeKey)),
     replaceBook: (label, next) => save((open) => open.commit(label, replacing(get().book, next))),
+    whole: () => queue.then(() => get().book),
     undo: async () => {
       await save((open) => open.undo());
     },

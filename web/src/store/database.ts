@@ -15,6 +15,9 @@ export interface Place {
   cursor: number;
 }
 
+/** A command without its changes. */
+export type CommandLabel = Omit<Command, 'changes'>;
+
 interface CobbetSchema extends DBSchema {
   dips: { key: string; value: BookTables['dips'] };
   trials: { key: string; value: BookTables['trials'] };
@@ -22,6 +25,8 @@ interface CobbetSchema extends DBSchema {
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };
+  /** What each command is called, apart from what it holds: a command may hold a whole book. */
+  labels: { key: number; value: CommandLabel };
   place: { key: string; value: Place };
 }
 
@@ -67,6 +72,7 @@ async function migrateRecords(transaction: UpgradeTransaction, from: number): Pr
 export async function openDatabase(name: string, events: DatabaseEvents): Promise<Database> {
   const database = await openDB<CobbetSchema>(name, bookVersion, {
     upgrade(db, from, _to, transaction) {
+      if (from < 3) db.createObjectStore('labels');
       if (from > 0) {
         // half a migration is worse than none
         migrateRecords(transaction, from).catch(() => transaction.abort());
@@ -86,23 +92,29 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
   return database;
 }
 
-/** Reads the whole book. */
-export async function readBook(database: Database): Promise<Book> {
+function byId<T extends { id: string }>(records: readonly T[]): Map<string, T> {
+  return new Map(records.map((record) => [record.id, record]));
+}
+
+/** Reads the book but for its trials, which may be many. */
+export async function readBookWithoutTrials(database: Database): Promise<Book> {
   const transaction = database.transaction(recordStores, 'readonly');
-  const [dips, trials, runs, larder, settings] = await Promise.all([
+  const [dips, runs, larder, settings] = await Promise.all([
     transaction.objectStore('dips').getAll(),
-    transaction.objectStore('trials').getAll(),
     transaction.objectStore('runs').getAll(),
     transaction.objectStore('larder').getAll(),
     transaction.objectStore('settings').getAll(),
   ]);
-  const byId = <T extends { id: string }>(records: T[]) =>
-    new Map(records.map((record) => [record.id, record]));
   return {
     dips: byId(dips),
-    trials: byId(trials),
+    trials: new Map(),
     runs: byId(runs),
     larder: byId(larder),
     settings: byId(settings),
   };
+}
+
+/** Reads all trials. */
+export async function readTrials(database: Database): Promise<Book['trials']> {
+  return byId(await database.getAll('trials'));
 }

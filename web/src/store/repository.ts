@@ -1,16 +1,20 @@
 import type { Book } from '@cobbet/core/book/book';
+import { type Change, type ReversibleChange, undoing } from '@cobbet/core/book/change';
 import {
-  type Change,
-  type Command,
-  type ReversibleChange,
-  undoing,
-} from '@cobbet/core/book/change';
-import { type Database, openDatabase, readBook, recordStores } from './database';
+  type Database,
+  openDatabase,
+  readBookWithoutTrials,
+  readTrials,
+  recordStores,
+} from './database';
 
 /** Steps of undo that are kept. */
 const historyLimit = 300;
 /** Commands with the same merge key this close together are one step. */
 const mergeWithinMs = 8000;
+
+/** With more trials than this a book is shown before they are all read. */
+const longBook = 500;
 
 /** What undo and redo would do. */
 export interface HistoryState {
@@ -24,6 +28,15 @@ export interface Saved {
   history: HistoryState;
   /** True when another tab did it. */
   elsewhere: boolean;
+}
+
+/** A book that has been opened. */
+interface Opened {
+  repository: Repository;
+  book: Book;
+  history: HistoryState;
+  /** Reads the trials of a long book; null where they are in the book already. */
+  trials: (() => Promise<Book['trials']>) | null;
 }
 
 interface RepositoryEvents {
@@ -52,22 +65,29 @@ export class Repository {
   }
 
   /**
-   * Opens a book and reads it.
+   * Opens a book and reads it. The trials of a long book follow, so that its dips are there sooner.
    *
    * @throws DOMException when the browser keeps no data here
    */
-  static async open(
-    name: string,
-    events: RepositoryEvents,
-  ): Promise<{ repository: Repository; book: Book; history: HistoryState }> {
+  static async open(name: string, events: RepositoryEvents): Promise<Opened> {
     const database = await openDatabase(name, {
       onBlocked: () => events.onLost('blocked'),
       onSuperseded: () => events.onLost('superseded'),
       onClosed: () => events.onLost('closed'),
     });
     const repository = new Repository(database, events, name);
-    const book = await readBook(database);
-    return { repository, book, history: await repository.historyState() };
+    const [book, history, count] = await Promise.all([
+      readBookWithoutTrials(database),
+      repository.historyState(),
+      database.count('trials'),
+    ]);
+    if (count > longBook) return { repository, book, history, trials: () => readTrials(database) };
+    return {
+      repository,
+      book: { ...book, trials: await readTrials(database) },
+      history,
+      trials: null,
+    };
   }
 
   /**
@@ -82,32 +102,33 @@ export class Repository {
     const transaction = this.transaction();
     try {
       const at = new Date().toISOString();
-      const reversible: ReversibleChange[] = [];
-      for (const change of changes) {
-        const before = (await transaction.objectStore(change.table).get(change.id)) ?? null;
-        reversible.push({ ...change, before } as ReversibleChange);
-      }
+      const reversible = await Promise.all(
+        changes.map(async (change): Promise<ReversibleChange> => {
+          const before = (await transaction.objectStore(change.table).get(change.id)) ?? null;
+          return { ...change, before } as ReversibleChange;
+        }),
+      );
       await this.write(transaction, changes);
       const history = transaction.objectStore('history');
       const cursor = await this.cursor(transaction);
       // what was undone can't be redone once something else was done
       await history.delete(IDBKeyRange.lowerBound(cursor, true));
-      const last = cursor > 0 ? await history.get(cursor) : undefined;
+      await transaction.objectStore('labels').delete(IDBKeyRange.lowerBound(cursor, true));
+      const last = cursor > 0 ? await transaction.objectStore('labels').get(cursor) : undefined;
       const merges =
         last !== undefined &&
         mergeKey !== undefined &&
         last.mergeKey === mergeKey &&
         Date.parse(at) - Date.parse(last.at) < mergeWithinMs;
       const next = merges ? cursor : cursor + 1;
-      const command: Command = {
-        label,
-        at,
-        changes: merges ? mergeChanges(last.changes, reversible) : reversible,
-        ...(mergeKey === undefined ? {} : { mergeKey }),
-      };
-      await history.put(command, next);
+      const earlier = merges ? ((await history.get(cursor))?.changes ?? []) : [];
+      const named = { label, at, ...(mergeKey === undefined ? {} : { mergeKey }) };
+      await history.put({ ...named, changes: mergeChanges(earlier, reversible) }, next);
+      await transaction.objectStore('labels').put(named, next);
       if (next > historyLimit) {
-        await history.delete(IDBKeyRange.upperBound(next - historyLimit));
+        const old = IDBKeyRange.upperBound(next - historyLimit);
+        await history.delete(old);
+        await transaction.objectStore('labels').delete(old);
       }
       await transaction.objectStore('place').put({ id: 'place', cursor: next });
       await transaction.done;
@@ -134,7 +155,7 @@ export class Repository {
   }
 
   private transaction() {
-    return this.database.transaction([...recordStores, 'history', 'place'], 'readwrite');
+    return this.database.transaction([...recordStores, 'history', 'labels', 'place'], 'readwrite');
   }
 
   private async cursor(transaction: ReturnType<Repository['transaction']>): Promise<number> {
@@ -145,14 +166,16 @@ export class Repository {
     transaction: ReturnType<Repository['transaction']>,
     changes: readonly Change[],
   ): Promise<void> {
-    for (const { table, id, after } of changes) {
-      const store = transaction.objectStore(table) as unknown as {
-        put(record: unknown): Promise<unknown>;
-        delete(id: string): Promise<void>;
-      };
-      if (after === null) await store.delete(id);
-      else await store.put(after);
-    }
+    await Promise.all(
+      changes.map(async ({ table, id, after }) => {
+        const store = transaction.objectStore(table) as unknown as {
+          put(record: unknown): Promise<unknown>;
+          delete(id: string): Promise<void>;
+        };
+        if (after === null) await store.delete(id);
+        else await store.put(after);
+      }),
+    );
   }
 
   private async step(by: 1 | -1): Promise<void> {
@@ -179,12 +202,12 @@ export class Repository {
   }
 
   private async historyState(): Promise<HistoryState> {
-    const transaction = this.database.transaction(['history', 'place'], 'readonly');
+    const transaction = this.database.transaction(['labels', 'place'], 'readonly');
     const cursor = (await transaction.objectStore('place').get('place'))?.cursor ?? 0;
-    const history = transaction.objectStore('history');
+    const labels = transaction.objectStore('labels');
     const [undo, redo] = await Promise.all([
-      cursor > 0 ? history.get(cursor) : undefined,
-      history.get(cursor + 1),
+      cursor > 0 ? labels.get(cursor) : undefined,
+      labels.get(cursor + 1),
     ]);
     return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null };
   }

@@ -9,12 +9,11 @@ import type { Doubt } from '@cobbet/core/sanity/isThisRight';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
-import { LandPanel } from './LandPanel';
-import { Looks } from './Looks';
 import { Mouth } from './Mouth';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 import type { LandingControl } from './useLanding';
+import { WhenSeen } from '@/parts/WhenSeen';
 import { Yield } from './Yield';
 
 const OddsPanel = dynamic(() => import('./OddsPanel').then((module) => module.OddsPanel), {
@@ -23,6 +22,10 @@ const OddsPanel = dynamic(() => import('./OddsPanel').then((module) => module.Od
 const StallPanel = dynamic(() => import('./StallPanel').then((module) => module.StallPanel), {
   ssr: false,
 });
+const LandPanel = dynamic(() => import('./LandPanel').then((module) => module.LandPanel), {
+  ssr: false,
+});
+const Looks = dynamic(() => import('./Looks').then((module) => module.Looks), { ssr: false });
 const Doubts = dynamic(() => import('./Doubts').then((module) => module.Doubts), { ssr: false });
 
 /** Beside the line: what needs an answer first, then how it tastes, looks and what it makes. */
@@ -75,7 +78,9 @@ export function BenchSide({
           target here.
         </Box>
       )}
-      {!noTargets && <LandPanel control={control} bench={bench} onTake={take} />}
+      {!noTargets && control.landing.state !== 'idle' && (
+        <LandPanel control={control} bench={bench} onTake={take} />
+      )}
       {stallsAt.length > 0 && (
         <StallPanel
           bench={bench}
@@ -87,7 +92,11 @@ export function BenchSide({
       {doubts.length > 0 && <Doubts doubts={doubts} bench={bench} onSure={edits.sure} />}
       <Mouth dip={dip} analysis={analysis} preview={landed} onTarget={edits.setTarget} />
       <Yield dip={dip} analysis={analysis} measures={measures} />
-      {rows.length > 0 && <Looks bench={bench} />}
+      {rows.length > 0 && (
+        <WhenSeen leastHeight={84}>
+          <Looks bench={bench} />
+        </WhenSeen>
+      )}
       {!noTargets && rows.length > 0 && (
         <Box>
           {odds ? (

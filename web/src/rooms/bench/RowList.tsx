@@ -1,25 +1,11 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Row } from '@cobbet/core/book/dip';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
-import { type RowActions, RowStrip } from './RowStrip';
+import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
+import { type RowActions, type RowProps, RowStrip } from './RowStrip';
 import type { Bench } from './useBench';
 
 const RowDetails = dynamic(() => import('./RowDetails').then((module) => module.RowDetails), {
@@ -37,16 +23,46 @@ interface Props {
   doubtful: ReadonlySet<number>;
 }
 
+type Sortable = ComponentType<{
+  rows: readonly RowProps[];
+  onMove: (from: number, to: number) => void;
+}>;
+
+/** How long after the rows are shown dragging them is fetched, ms. */
+const dragAfterMs = 1500;
+
+/**
+ * What lets rows be dragged, fetched once they are shown. It takes their place when no amount is being typed, since
+ * a field that is put anew loses the focus.
+ */
+function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortable } | null {
+  const [sortable, setSortable] = useState<{ Rows: Sortable } | null>(null);
+  useEffect(() => {
+    let gone = false;
+    const timer = setTimeout(() => {
+      void import('./SortableRows').then(({ SortableRows }) => {
+        const take = () => {
+          if (gone) return;
+          if (list.current?.contains(document.activeElement)) {
+            list.current.addEventListener('focusout', () => setTimeout(take), { once: true });
+          } else setSortable({ Rows: SortableRows });
+        };
+        take();
+      });
+    }, dragAfterMs);
+    return () => {
+      gone = true;
+      clearTimeout(timer);
+    };
+  }, [list]);
+  return sortable;
+}
+
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
   const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful } = props;
   const { type, save, forget, step } = bench;
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const ids = useMemo(() => bench.dip.rows.map(({ id }) => id), [bench.dip.rows]);
   const actions = useMemo(
     (): RowActions => ({
       type,
@@ -59,30 +75,27 @@ export function RowList(props: Props) {
     }),
     [type, save, forget, step, onEditRow, onMove],
   );
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) {
-      onMove(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
-    }
-  };
+  const list = useRef<HTMLElement>(null);
+  const drag = useSortableRows(list);
+  const rows = bench.rows.map((one, index): RowProps => ({
+    read: one,
+    index,
+    draft: bench.drafts[one.row.id],
+    view,
+    measures: bench.measures,
+    doubtful: doubtful.has(index),
+    actions,
+  }));
   const read = bench.rows.find(({ row }) => row.id === open?.rowId);
   return (
-    <DndContext id="rows" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        <Box component="ol" sx={{ m: 0, p: 0, width: rowsWidth }}>
-          {bench.rows.map((one, index) => (
-            <RowStrip
-              key={one.row.id}
-              read={one}
-              index={index}
-              draft={bench.drafts[one.row.id]}
-              view={view}
-              measures={bench.measures}
-              doubtful={doubtful.has(index)}
-              actions={actions}
-            />
-          ))}
-        </Box>
-      </SortableContext>
+    <>
+      <Box component="ol" ref={list} sx={{ m: 0, p: 0, width: rowsWidth }}>
+        {drag ? (
+          <drag.Rows rows={rows} onMove={onMove} />
+        ) : (
+          rows.map((row) => <RowStrip key={row.read.row.id} {...row} />)
+        )}
+      </Box>
       {open && read && (
         <RowDetails
           read={read}
@@ -96,6 +109,6 @@ export function RowList(props: Props) {
           onClose={() => setOpen(null)}
         />
       )}
-    </DndContext>
+    </>
   );
 }

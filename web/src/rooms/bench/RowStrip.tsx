@@ -6,15 +6,13 @@ import LockOutlined from '@mui/icons-material/LockOutlined';
 import Tune from '@mui/icons-material/Tune';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import { useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
 import type { AmountView } from '@cobbet/core/book/book';
 import { isWeighed } from '@cobbet/core/quantity/isWeighed';
 import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
-import { type KeyboardEvent, memo } from 'react';
+import { type CSSProperties, type KeyboardEvent, memo } from 'react';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
 import { After } from './After';
@@ -51,7 +49,16 @@ export interface RowActions {
   details(rowId: string, anchor: HTMLElement): void;
 }
 
-interface Props {
+/** What dragging lends to a row. */
+export interface Grip {
+  setNodeRef(element: HTMLElement | null): void;
+  style: CSSProperties;
+  isDragging: boolean;
+  /** For the button that is taken hold of. */
+  handle: Record<string, unknown>;
+}
+
+export interface RowProps {
   read: ReadRow;
   index: number;
   draft: string | undefined;
@@ -60,18 +67,17 @@ interface Props {
   /** Its amount is worth a second look. */
   doubtful: boolean;
   actions: RowActions;
+  /** What makes the row one that can be dragged; until that is loaded it moves by key. */
+  grip?: Grip;
 }
 
 /**
  * One addition: where it stands in the order, its amount, what it is and how it is prepared. Typing in one row
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
  */
-export const RowStrip = memo(function RowStrip(props: Props) {
-  const { read, index, draft, view, measures, doubtful, actions } = props;
+export const RowStrip = memo(function RowStrip(props: RowProps) {
+  const { read, index, draft, view, measures, doubtful, actions, grip } = props;
   const { row, ingredient, error } = read;
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: row.id,
-  });
   const name = shortName(ingredient?.name ?? row.ingredientId);
   const { field, beside } = amountTexts(read, view, measures);
   const noteId = `note-${row.id}`;
@@ -94,10 +100,10 @@ export const RowStrip = memo(function RowStrip(props: Props) {
   };
   return (
     <Box
-      ref={setNodeRef}
+      ref={grip?.setNodeRef}
       component="li"
       onKeyDown={onKeyDown}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
+      style={grip?.style}
       sx={{
         height: rowHeight,
         display: 'grid',
@@ -106,8 +112,8 @@ export const RowStrip = memo(function RowStrip(props: Props) {
         alignItems: 'center',
         borderTop: `1px solid ${colour.line}`,
         listStyle: 'none',
-        bgcolor: isDragging ? colour.board : 'transparent',
-        zIndex: isDragging ? 3 : 'auto',
+        bgcolor: grip?.isDragging ? colour.board : 'transparent',
+        zIndex: grip?.isDragging ? 3 : 'auto',
         position: 'relative',
       }}
     >
@@ -115,8 +121,7 @@ export const RowStrip = memo(function RowStrip(props: Props) {
         component="button"
         type="button"
         aria-label={`Move ${name}, step ${index + 1}`}
-        {...attributes}
-        {...listeners}
+        {...grip?.handle}
         sx={{
           border: 0,
           p: 0,

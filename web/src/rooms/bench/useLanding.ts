@@ -5,7 +5,6 @@ import { partOf } from '@cobbet/core/book/dipParts';
 import type { LandAnswer, LandingPart } from '@cobbet/core/landing/landParts';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { landInWorker } from '@/workers/landingClient';
 import type { Bench } from './useBench';
 
 /** Where landing stands. */
@@ -74,6 +73,8 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
     running.current = controller;
     setLanding({ state: 'working' });
     try {
+      // the worker's side is loaded when it is first asked
+      const { landInWorker } = await import('@/workers/landingClient');
       const answer = await landInWorker(
         {
           parts,

@@ -51,7 +51,7 @@ export function BookFileButtons() {
         hidden
         onChange={(event) => void take(event)}
       />
-      <Button startIcon={<FileDownloadOutlined />} onClick={exportBook}>
+      <Button startIcon={<FileDownloadOutlined />} onClick={() => void exportBook()}>
         Export
       </Button>
       <Snackbar

@@ -56,6 +56,7 @@ export function BookRoom() {
   const router = useRouter();
   const dips = useBook((state) => state.book.dips);
   const trials = useBook((state) => state.book.trials);
+  const coming = useBook((state) => state.trialsComing);
   const trees = useMemo(() => dipTree(dips), [dips]);
   const last = useMemo(() => lastTrials(trials), [trials]);
   const [naming, setNaming] = useState(false);
@@ -70,8 +71,10 @@ export function BookRoom() {
         <Box sx={{ mr: 'auto' }}>
           <Typography variant="h1">The book</Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            {dips.size} {dips.size === 1 ? 'dip' : 'dips'}, {trials.size}{' '}
-            {trials.size === 1 ? 'trial' : 'trials'}
+            {dips.size} {dips.size === 1 ? 'dip' : 'dips'},{' '}
+            {coming
+              ? 'reading the trials…'
+              : `${trials.size} ${trials.size === 1 ? 'trial' : 'trials'}`}
           </Typography>
         </Box>
         <BookFileButtons />

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { AllTrials } from '@/parts/AllTrials';
 import { CalibrationSection } from './CalibrationSection';
 import { Machines } from './Machines';
 import { MeasureSystems } from './MeasureSystems';
@@ -21,7 +22,9 @@ export function KitRoom() {
           alignItems: 'start',
         }}
       >
-        <CalibrationSection />
+        <AllTrials>
+          <CalibrationSection />
+        </AllTrials>
         <Box sx={{ display: 'grid', gap: 3.5 }}>
           <Machines />
           <MeasureSystems />

@@ -7,12 +7,17 @@ import Typography from '@mui/material/Typography';
 import { type Machine, machines as shipped } from '@cobbet/core/body/machines';
 import { bodyWord } from '@cobbet/core/body/words';
 import { kitMachines } from '@cobbet/core/book/kit';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { bodyFigure, capital } from '@/parts/bodyText';
 import { changeSettings, newId } from '@/store/commands';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
-import { MachineDialog } from './MachineDialog';
+
+const MachineDialog = dynamic(
+  () => import('./MachineDialog').then((module) => module.MachineDialog),
+  { ssr: false },
+);
 
 const shippedIds = new Set(shipped.map(({ id }) => id));
 

@@ -1,9 +1,10 @@
 'use client';
 
-import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useBook } from '@/store/bookStore';
 import { exportBook } from '@/store/bookFiles';
+import { colour } from '@/theme/colour';
 
 /** Says what could not be saved, with the way to a file at hand. */
 export function ProblemBar() {
@@ -12,22 +13,26 @@ export function ProblemBar() {
   const dismiss = useBook((state) => state.dismissProblem);
   if (!problem || status !== 'ready') return null;
   return (
-    <Alert
-      severity="error"
-      variant="outlined"
-      sx={{ borderRadius: 0 }}
-      action={
-        <>
-          <Button color="inherit" size="small" onClick={() => exportBook()}>
-            Export the book
-          </Button>
-          <Button color="inherit" size="small" onClick={dismiss}>
-            Dismiss
-          </Button>
-        </>
-      }
+    <Box
+      role="alert"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 1,
+        px: 2.5,
+        py: 1,
+        bgcolor: colour.cautionWash,
+        borderBottom: `3px solid ${colour.caution}`,
+      }}
     >
-      {problem}
-    </Alert>
+      <Box sx={{ flex: '1 1 320px' }}>{problem}</Box>
+      <Button size="small" onClick={() => void exportBook()}>
+        Export the book
+      </Button>
+      <Button size="small" onClick={dismiss}>
+        Dismiss
+      </Button>
+    </Box>
   );
 }

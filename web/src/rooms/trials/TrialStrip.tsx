@@ -2,17 +2,15 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
 import { analyseTrialRows } from '@cobbet/core/book/dipParts';
 import { correctionWithout } from '@cobbet/core/calibration/bookCalibration';
 import { tastes, type Trial } from '@cobbet/core/book/trial';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { shortDay } from '@/parts/day';
-import { ReadingForm } from '@/parts/reading/ReadingForm';
 import { useCalibration } from '@/store/bookCalibration';
 import { deleteTrial, readTrial } from '@/store/commands';
 import { useLarder } from '@/store/useDip';
@@ -21,6 +19,11 @@ import { mostCompared, pick, usePicked } from './comparePick';
 import { PredictedRead } from './PredictedRead';
 import { trialDifference } from './trialDifference';
 import { verdictMarks } from './verdictMarks';
+
+const ReadingForm = dynamic(
+  () => import('@/parts/reading/ReadingForm').then((module) => module.ReadingForm),
+  { ssr: false },
+);
 
 /** The verdicts as words with their marks. */
 function Marks({ trial }: { trial: Trial }) {
@@ -147,20 +150,27 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
             >
               {open ? 'Hide the amounts' : 'Show the amounts'}
             </Button>
-            <FormControlLabel
-              sx={{ m: 0 }}
-              control={
-                <Checkbox
-                  size="small"
-                  sx={{ p: 0.5, ml: -0.5 }}
-                  checked={picked.includes(trial.id)}
-                  disabled={picked.length >= mostCompared && !picked.includes(trial.id)}
-                  onChange={() => pick(trial.id)}
-                />
-              }
-              label={<Box sx={{ fontSize: 14 }}>side by side</Box>}
-              aria-label={`Trial ${trial.number} side by side`}
-            />
+            <Box
+              component="label"
+              sx={{
+                display: 'flex',
+                alignItems: 'center',
+                gap: 0.75,
+                minHeight: 32,
+                width: '100%',
+              }}
+            >
+              <Box
+                component="input"
+                type="checkbox"
+                aria-label={`Trial ${trial.number} side by side`}
+                checked={picked.includes(trial.id)}
+                disabled={picked.length >= mostCompared && !picked.includes(trial.id)}
+                onChange={() => pick(trial.id)}
+                sx={{ width: 24, height: 24, m: 0, accentColor: colour.accent }}
+              />
+              side by side
+            </Box>
             <Button
               size="small"
               sx={{ px: 0, minHeight: 32 }}

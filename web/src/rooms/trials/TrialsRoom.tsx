@@ -8,6 +8,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
+import { AllTrials } from '@/parts/AllTrials';
 import { DipRoom } from '@/parts/DipRoom';
 import { useBook } from '@/store/bookStore';
 import { mostCompared } from './comparePick';
@@ -68,11 +69,19 @@ export function TrialsRoom() {
   const compare = useSearchParams().get('compare');
   if (compare !== null) {
     const ids = [...new Set(compare.split(',').filter((id) => id !== ''))];
-    return <SideBySide ids={ids.slice(0, mostCompared)} />;
+    return (
+      <AllTrials>
+        <SideBySide ids={ids.slice(0, mostCompared)} />
+      </AllTrials>
+    );
   }
   return (
     <DipRoom room="/trials" title="Trials" ask="Whose trials?">
-      {(dip) => <TrialsOf dip={dip} />}
+      {(dip) => (
+        <AllTrials>
+          <TrialsOf dip={dip} />
+        </AllTrials>
+      )}
     </DipRoom>
   );
 }
