@@ -65,6 +65,39 @@ const views = [
     },
   },
   { name: 'trials', size: wide, path: `/trials${hummus}` },
+  {
+    name: 'side-by-side',
+    size: wide,
+    path: `/trials?compare=${[
+      'weir-house-hummus-trial-1',
+      'weir-house-hummus-trial-3',
+      'weir-house-hummus-trial-6',
+      'weir-house-green-trial-1',
+    ].join(',')}`,
+  },
+  {
+    name: 'bench-nudges',
+    size: { width: 1280, height: 1100 },
+    path: '/bench?dip=weir-house-green',
+    act: async (page) => {
+      await page.getByRole('combobox', { name: 'Machine or tool' }).selectOption('jug-blender');
+      await button(page, 'What would a spoon do?').click();
+      await page.getByRole('region', { name: 'Nudges' }).waitFor();
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
+  {
+    name: 'larder',
+    size: wide,
+    path: '/larder',
+    act: async (page) => {
+      await page.getByRole('textbox', { name: 'Find' }).fill('tahini');
+      await page.getByRole('list', { name: 'Ingredients' }).getByRole('button').first().click();
+      await page.getByRole('textbox', { name: 'Fat' }).fill('58');
+      await page.getByRole('textbox', { name: 'Water' }).fill('2.2');
+    },
+  },
+  { name: 'kit', size: wide, path: '/kit' },
 ];
 
 const wanted = process.argv.slice(2);

@@ -81,10 +81,10 @@ export function BeadHandles({
             onPointerMove={(event) => dragging === index && drag(event, index)}
             onPointerUp={(event) => dragging === index && drop(event, index)}
             onPointerCancel={(event) => dragging === index && drop(event, index)}
+            // where it stands changes with every move: a style, since a class would be made anew each time
+            style={{ left: x - reach / 2, top: y - reach / 2 }}
             sx={{
               position: 'absolute',
-              left: x - reach / 2,
-              top: y - reach / 2,
               width: reach,
               height: reach,
               borderRadius: '50%',

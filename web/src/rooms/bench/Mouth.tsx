@@ -70,10 +70,9 @@ function SeasoningBar({
           }}
         />
         <Box
+          style={{ left: percent(low), width: `calc(${percent(high)} - ${percent(low)})` }}
           sx={{
             position: 'absolute',
-            left: percent(low),
-            width: `calc(${percent(high)} - ${percent(low)})`,
             top: 5,
             height: 16,
             bgcolor: target ? colour.band : 'transparent',
@@ -96,9 +95,9 @@ function SeasoningBar({
         )}
         {preview !== null && (
           <Box
+            style={{ left: percent(preview) }}
             sx={{
               position: 'absolute',
-              left: percent(preview),
               top: 7,
               pointerEvents: 'none',
               width: 12,
@@ -111,9 +110,10 @@ function SeasoningBar({
           />
         )}
         <Box
+          // a figure that moves with every key is a style; a class would be made anew each time
+          style={{ left: percent(value) }}
           sx={{
             position: 'absolute',
-            left: percent(value),
             top: 7,
             pointerEvents: 'none',
             width: 12,

@@ -34,7 +34,7 @@ export function Against({
       <Box sx={{ mt: 0.5 }}>
         {sum === null
           ? 'Something in it is no figure.'
-          : `Adds up to ${sum.toFixed(1)} g of 100; the rest is ash.`}
+          : `Adds up to ${sum.toFixed(1)} g of 100; the rest is ash and what tables leave out.`}
       </Box>
     </Box>
   );
