@@ -100,6 +100,8 @@ test('rows are moved by dragging and by the handle’s own keys', async ({ page 
   await openBench(page);
   const rows = page.getByRole('listitem');
   const handle = page.getByRole('button', { name: 'Move Water, step 3' });
+  // dragging is fetched once the rows are shown
+  await expect(handle).toHaveAttribute('aria-roledescription', 'sortable');
   const from = await handle.boundingBox();
   if (!from) throw new Error('no handle');
   await page.mouse.move(from.x + 8, from.y + 15);

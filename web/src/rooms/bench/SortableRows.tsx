@@ -55,7 +55,14 @@ export function SortableRows({
     }
   };
   return (
-    <DndContext id="rows" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      id="rows"
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      // its spoken instructions are no items of the list
+      accessibility={{ container: document.body }}
+    >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         {rows.map((row) => (
           <SortableRow key={row.read.row.id} {...row} />
