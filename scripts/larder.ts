@@ -5,6 +5,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { larderFromCsv } from './larderFromCsv';
+import { pulsesFromCsv, yieldsFromCsv } from './prepFromCsv';
 
 const root = new URL('..', import.meta.url);
 const read = (path: string) => readFileSync(new URL(path, root), 'utf8');
@@ -14,4 +15,10 @@ const write = (path: string, value: unknown) =>
 const { ingredients, sources } = larderFromCsv(read('core/data/ingredients.csv'));
 write('core/src/larder/data/ingredients.json', ingredients);
 write('core/src/larder/data/sources.json', sources);
-console.log(`${ingredients.length} ingredients written`);
+const yields = yieldsFromCsv(read('core/data/yields.csv'));
+const pulses = pulsesFromCsv(read('core/data/soak-cook.csv'));
+write('core/src/prep/data/yields.json', yields);
+write('core/src/prep/data/pulses.json', pulses);
+console.log(
+  `${ingredients.length} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses written`,
+);

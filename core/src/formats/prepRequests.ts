@@ -1,0 +1,184 @@
+import Joi from 'joi';
+import { resolveIngredient } from '../larder/find';
+import { shippedLarder } from '../larder/larder';
+import {
+  type Cooling,
+  coolingWays,
+  firstStageMin,
+  minutesTo,
+  secondStageMin,
+  twoStages,
+  usualAmbientC,
+} from '../prep/cool';
+import { type Preparation, prepare, rawFor, routesTo } from '../prep/prepare';
+import { type PulseMethod, usualPulseMethod } from '../prep/pulseRoutes';
+import { pulses } from '../prep/pulses';
+import { readRaw } from '../prep/rawAmount';
+import { readyAfterH, soakCurve, soakedVolumeRatio, uptake } from '../prep/soak';
+import { type MeasureSystem, measureSystems } from '../quantity/measureSystem';
+import { readGrams } from '../quantity/toGrams';
+import { BadInput, checked } from './fieldError';
+
+interface PrepareRequest extends PulseMethod {
+  ingredient: string;
+  from: string;
+  amount?: string;
+  want?: string;
+  measures: MeasureSystem;
+}
+
+const text = Joi.string().min(1).max(200);
+
+const prepareSchema = Joi.object<PrepareRequest>({
+  ingredient: text.required(),
+  from: text.required(),
+  amount: text,
+  want: text,
+  measures: Joi.string()
+    .valid(...measureSystems)
+    .default('us'),
+  soak: Joi.string().valid('overnight', 'hot', 'none').default(usualPulseMethod.soak),
+  soda: Joi.boolean().default(usualPulseMethod.soda),
+  pressure: Joi.boolean().default(usualPulseMethod.pressure),
+})
+  .xor('amount', 'want')
+  .required();
+
+/**
+ * What a raw amount gives, or how much raw a ready amount needs, given as plain JSON (docs/format.md).
+ *
+ * @throws BadInput naming the field that is wrong
+ */
+export function prepareRequest(value: unknown): Preparation {
+  const { ingredient, from, amount, want, measures, soak, soda, pressure } = checked(
+    prepareSchema,
+    value,
+  );
+  const found = resolveIngredient(shippedLarder, ingredient);
+  if (!found.ok) throw new BadInput('ingredient', found.message);
+  const routes = routesTo(found.value.id, { soak, soda, pressure });
+  if (routes.length === 0) {
+    throw new BadInput('ingredient', `${found.value.name} goes in as it is bought.`);
+  }
+  const route = routes.find((one) => one.from === from);
+  if (!route) {
+    const ways = [...new Set(routes.map((one) => one.from))].join(', ');
+    throw new BadInput('from', `“${from}” is none of its ways: ${ways}.`);
+  }
+  if (want !== undefined) {
+    const grams = readGrams(want, found.value, measures);
+    if (!grams.ok) throw new BadInput('want', grams.error.message);
+    if (!(grams.value.massG > 0)) throw new BadInput('want', 'It must be more than nothing.');
+    return prepare(route, rawFor(route, grams.value.massG));
+  }
+  const raw = readRaw(amount ?? '', route, measures);
+  if (!raw.ok) throw new BadInput('amount', raw.error.message);
+  return prepare(route, raw.value.massG, raw.value.spread);
+}
+
+/** How far a pulse has soaked. */
+export interface SoakAnswer {
+  /** g water per g dry */
+  uptake: number;
+  /** Of what it can take, 0–1. */
+  ofFull: number;
+  readyAfterH: number;
+  /** Bulk volume against the dry pulse's. */
+  volumeRatio: number;
+  cautions: string[];
+}
+
+const soakSchema = Joi.object<{ pulse: string; waterC: number; hours: number }>({
+  pulse: text.required(),
+  waterC: Joi.number().min(0).max(100).default(20),
+  hours: Joi.number().min(0).max(240).required(),
+}).required();
+
+/** Water warmer than this for over twelve hours is no place for a soak, °C. */
+const coldC = 8;
+
+/**
+ * How far a pulse has soaked, given as plain JSON (docs/format.md).
+ *
+ * @throws BadInput naming the field that is wrong
+ */
+export function soakRequest(value: unknown): SoakAnswer {
+  const { pulse: name, waterC, hours } = checked(soakSchema, value);
+  const pulse = pulses.find(({ id, ingredientIds }) => id === name || ingredientIds.includes(name));
+  if (!pulse) {
+    throw new BadInput('pulse', `“${name}” is none of ${pulses.map(({ id }) => id).join(', ')}.`);
+  }
+  const curve = soakCurve(pulse);
+  if (!curve) throw new BadInput('pulse', `${pulse.name} needs no soaking.`);
+  const taken = uptake(curve, waterC, hours);
+  const ofFull = taken * curve.k2;
+  return {
+    uptake: taken,
+    ofFull,
+    readyAfterH: readyAfterH(curve, waterC),
+    volumeRatio: soakedVolumeRatio(pulse, ofFull),
+    cautions: [
+      ...(hours > 12 && waterC > coldC
+        ? ['Over 12 hours a soak belongs in the fridge: warm, it ferments.']
+        : []),
+      ...(/^None special/.test(pulse.hazards) ? [] : [pulse.hazards]),
+    ],
+  };
+}
+
+/** When a pan has cooled to each mark; null where it never does. */
+export interface CoolAnswer {
+  minutesTo: Record<'30' | '21' | '5', number | null>;
+  cautions: string[];
+}
+
+const coolSchema = Joi.object<Cooling>({
+  depthMm: Joi.number().min(1).max(1000).required(),
+  startC: Joi.number().min(-5).max(110).required(),
+  ambientC: Joi.number().min(-40).max(60),
+  how: Joi.string()
+    .valid(...coolingWays)
+    .default('air'),
+}).required();
+
+const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`;
+
+/** What must be said of a cooling against the usual two stages. */
+export function coolingCautions(cooling: Cooling): string[] {
+  if (cooling.startC <= 21) return [];
+  const { firstMin, secondMin, met } = twoStages(cooling);
+  const cautions: string[] = [];
+  if (firstMin === null)
+    cautions.push('It never gets to 21 °C here: cool it in the fridge or on ice.');
+  else if (firstMin > firstStageMin) {
+    cautions.push(
+      `60 to 21 °C takes ${hours(firstMin)}, more than the usual 2 h: make it shallower, or use an ice bath.`,
+    );
+  }
+  if (secondMin === null) cautions.push('It never gets to 5 °C here: it needs the fridge or ice.');
+  else if (secondMin > secondStageMin) {
+    cautions.push(
+      `21 to 5 °C takes ${hours(secondMin)}, more than the usual 4 h; a fridge barely colder than 5 °C takes very long.`,
+    );
+  }
+  if (!met) cautions.push('Local rules on cooling differ; follow yours.');
+  return cautions;
+}
+
+/**
+ * How long a pan takes to cool, given as plain JSON (docs/format.md).
+ *
+ * @throws BadInput naming the field that is wrong
+ */
+export function coolRequest(value: unknown): CoolAnswer {
+  const asked = checked(coolSchema, value);
+  const cooling = { ...asked, ambientC: asked.ambientC ?? usualAmbientC[asked.how] };
+  return {
+    minutesTo: {
+      '30': minutesTo(cooling, 30),
+      '21': minutesTo(cooling, 21),
+      '5': minutesTo(cooling, 5),
+    },
+    cautions: coolingCautions(cooling),
+  };
+}
