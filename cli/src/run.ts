@@ -6,6 +6,8 @@ import {
   landRequest,
   requestLimitBytes,
 } from '@cobbet/core/formats/headless';
+import { planRequest } from '@cobbet/core/formats/planRequest';
+import { coolRequest, prepareRequest, soakRequest } from '@cobbet/core/formats/prepRequests';
 import { readingRequest } from '@cobbet/core/formats/readingRequest';
 
 const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/format.md)
@@ -13,6 +15,10 @@ const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/for
   npm run --silent cobbet -- analyse FILE|-
   npm run --silent cobbet -- land FILE|-
   npm run --silent cobbet -- reading FILE|-
+  npm run --silent cobbet -- prepare FILE|-
+  npm run --silent cobbet -- soak FILE|-
+  npm run --silent cobbet -- cool FILE|-
+  npm run --silent cobbet -- plan FILE|-
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;
 
@@ -68,7 +74,7 @@ function conversion(args: readonly string[]) {
 }
 
 async function answer(command: string | undefined, rest: readonly string[]): Promise<unknown> {
-  if (['analyse', 'land', 'reading'].includes(command ?? '') && rest.length > 1) {
+  if (command !== 'convert' && rest.length > 1) {
     throw new BadInput(rest[1] ?? '', 'Give one file only.');
   }
   switch (command) {
@@ -82,12 +88,20 @@ async function answer(command: string | undefined, rest: readonly string[]): Pro
     }
     case 'reading':
       return readingRequest(await input(rest[0]));
+    case 'prepare':
+      return prepareRequest(await input(rest[0]));
+    case 'soak':
+      return soakRequest(await input(rest[0]));
+    case 'cool':
+      return coolRequest(await input(rest[0]));
+    case 'plan':
+      return planRequest(await input(rest[0]), () => performance.now());
     case 'convert':
       return conversion(rest);
     default:
       throw new BadInput(
         'command',
-        `“${command ?? ''}” is none of analyse, land, reading, convert.`,
+        `“${command ?? ''}” is none of analyse, land, reading, prepare, soak, cool, plan, convert.`,
       );
   }
 }

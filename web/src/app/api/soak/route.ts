@@ -1,0 +1,9 @@
+import { answerJson } from '../answerJson';
+
+/** POST /api/soak: the same JSON as `cobbet soak` (docs/format.md). */
+export function POST(request: Request): Promise<Response> {
+  return answerJson(request, async (body) => {
+    const { soakRequest } = await import('@cobbet/core/formats/prepRequests');
+    return soakRequest(body);
+  });
+}
