@@ -1,5 +1,6 @@
 import { type Book, defaultSettings } from '@cobbet/core/book/book';
 import { type Dip, emptyDip } from '@cobbet/core/book/dip';
+import { emptyPlan, type Plan, usualResources } from '@cobbet/core/book/plan';
 import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
 import type { KeptReading } from '@cobbet/core/book/reading';
@@ -17,6 +18,22 @@ const dayMs = 86_400_000;
 
 const at = (day: number, minutes = 0) =>
   new Date(firstDay + day * dayMs + minutes * 60_000).toISOString();
+
+/** The first day of the regatta: eight dips on the table at half past twelve. */
+const regatta: Plan = {
+  ...emptyPlan('regatta-first-day', 'Regatta, first day', '2026-06-13T12:30', at(40)),
+  resources: { ...usualResources, cook: 2 },
+  dips: [
+    { dipId: 'weir-house-hummus', massG: 2300 },
+    { dipId: 'weir-house-no-sesame', massG: 1100 },
+    { dipId: 'weir-house-green', massG: 1200 },
+    { dipId: 'split-pea-capers', massG: 1400 },
+    { dipId: 'charred-aubergine-labneh', massG: 1200 },
+    { dipId: 'radish-dill-yogurt', massG: 1500 },
+    { dipId: 'watercress-hazelnut-pesto', massG: 700 },
+    { dipId: 'hazelnut-red-bean-pate', massG: 1200 },
+  ],
+};
 
 function dipOf(formula: Formula): Dip {
   const first = Math.min(...formula.trials.map(({ day }) => day));
@@ -129,6 +146,7 @@ export function makeSampleBook(): BookFile {
     dips,
     trials,
     runs: new Map(),
+    plans: new Map([[regatta.id, regatta]]),
     larder: new Map(),
     settings: new Map([[settings.id, settings]]),
   };

@@ -2,6 +2,7 @@ import type { OwnIngredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import type { Dip } from './dip';
 import { defaultKit, type Kit } from './kit';
+import type { Plan } from './plan';
 import type { Run } from './run';
 import type { Trial } from './trial';
 
@@ -32,11 +33,12 @@ export interface BookTables {
   dips: Dip;
   trials: Trial;
   runs: Run;
+  plans: Plan;
   larder: OwnIngredient;
   settings: Settings;
 }
 
-export const tableNames = ['dips', 'trials', 'runs', 'larder', 'settings'] as const;
+export const tableNames = ['dips', 'trials', 'runs', 'plans', 'larder', 'settings'] as const;
 export type TableName = (typeof tableNames)[number];
 
 /** A whole book in memory, records by id. */
@@ -48,6 +50,7 @@ export function emptyBook(): Book {
     dips: new Map(),
     trials: new Map(),
     runs: new Map(),
+    plans: new Map(),
     larder: new Map(),
     settings: new Map([[defaultSettings.id, defaultSettings]]),
   };

@@ -12,6 +12,7 @@ import { families } from '../seasoning/families';
 import { amountViews, type Settings } from './book';
 import type { Dip, Row } from './dip';
 import type { Kit } from './kit';
+import type { Plan } from './plan';
 import type { Run, RunEntry } from './run';
 import type { KeptReading } from './reading';
 import { tastes, type Trial, type TrialRow, verdicts } from './trial';
@@ -50,6 +51,12 @@ const row = Joi.object<Row>({
   min: text(200),
   max: text(200),
   sure: text(200),
+  raw: Joi.object({
+    from: id.required(),
+    soak: Joi.string().valid('overnight', 'hot', 'none'),
+    soda: Joi.boolean(),
+    pressure: Joi.boolean(),
+  }).allow(null),
   ...garlic,
 });
 
@@ -172,6 +179,23 @@ export const settingsSchema = Joi.object<Settings>({
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
 });
 
+const localTime = Joi.string().pattern(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a local time');
+
+export const planSchema = Joi.object<Plan>({
+  id: id.required(),
+  name: Joi.string().min(1).max(200).required(),
+  serveAt: localTime.required(),
+  notBefore: localTime.allow(null).required(),
+  resources: Joi.object().pattern(id, Joi.number().integer().min(0).max(100)).required(),
+  dips: Joi.array()
+    .items(Joi.object({ dipId: id.required(), massG: mass.required() }))
+    .max(100)
+    .required(),
+  pins: Joi.object().pattern(text(200), Joi.number().integer().min(-100_000).max(1440)).required(),
+  done: Joi.array().items(text(200)).max(2000).required(),
+  createdAt: moment.required(),
+});
+
 /** A book file as docs/format.md describes it, at the present version. */
 export const bookFileSchema = Joi.object({
   format: Joi.string().valid('cobbet-book').required(),
@@ -182,4 +206,5 @@ export const bookFileSchema = Joi.object({
   dips: Joi.array().items(dipSchema).max(20_000).required(),
   trials: Joi.array().items(trialSchema).max(100_000).required(),
   runs: Joi.array().items(runSchema).max(1000).required(),
+  plans: Joi.array().items(planSchema).max(1000).required(),
 }).required();

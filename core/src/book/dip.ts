@@ -3,6 +3,14 @@ import type { GarlicForm, Place } from '../bowl/part';
 import type { Targets } from '../landing/targets';
 import type { Family } from '../seasoning/families';
 
+/** A way from raw to ready: what it starts from, and for dried pulses how. */
+export interface RawWay {
+  from: string;
+  soak?: 'overnight' | 'hot' | 'none';
+  soda?: boolean;
+  pressure?: boolean;
+}
+
 /** One addition of a dip, as the cook wrote it. */
 export interface Row {
   id: string;
@@ -17,6 +25,8 @@ export interface Row {
   max?: string;
   garlicForm?: GarlicForm;
   germOut?: boolean;
+  /** How it is made ready from raw; null as it is bought, left out the usual way. */
+  raw?: RawWay | null;
   /** The amount the cook has said is right, as it was typed then. */
   sure?: string;
 }

@@ -15,7 +15,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 3;
+export const bookVersion = 4;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -72,6 +72,17 @@ export const migrations: readonly Migration[] = [
       trials: readingsDown,
       runs: readingsDown,
       settings: ({ kit: _kit, ...settings }) => settings,
+    },
+  },
+  {
+    name: 'days are planned; rows can say how they are made ready',
+    from: 3,
+    up: {},
+    down: {
+      dips: (dip) => ({
+        ...dip,
+        rows: listOf(dip['rows']).map(({ raw: _raw, ...row }) => row),
+      }),
     },
   },
 ];

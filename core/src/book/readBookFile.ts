@@ -38,6 +38,16 @@ function checkReferences(file: BookFile, dips: ReadonlyMap<string, Dip>) {
       }
     });
   }
+  file.plans.forEach((plan, index) => {
+    plan.dips.forEach(({ dipId }, at) => {
+      if (!dips.has(dipId)) {
+        throw new BadInput(
+          `plans[${index}].dips[${at}].dipId`,
+          `There is no dip “${dipId}” in the file.`,
+        );
+      }
+    });
+  });
   try {
     larderWith(file.larder);
   } catch (error) {
@@ -77,6 +87,8 @@ function migrated(value: unknown): unknown {
   });
   return {
     ...file,
+    // days are planned since version 4
+    ...(version < 4 && file['plans'] === undefined ? { plans: [] } : {}),
     ...Object.fromEntries(lists),
     settings: migratedRecord('settings', file['settings'], 'settings', version),
     version: bookVersion,
@@ -99,5 +111,6 @@ export function readBookFile(text: string): Book {
     dips,
     trials: byId(file.trials, 'trials'),
     runs: byId(file.runs, 'runs'),
+    plans: byId(file.plans, 'plans'),
   };
 }

@@ -2,6 +2,7 @@ import type { OwnIngredient } from '../larder/ingredient';
 import { type Book, type Settings, settingsOf } from './book';
 import type { Dip } from './dip';
 import { bookVersion } from './migrations';
+import type { Plan } from './plan';
 import type { Run } from './run';
 import type { Trial } from './trial';
 
@@ -15,6 +16,7 @@ export interface BookFile {
   dips: Dip[];
   trials: Trial[];
   runs: Run[];
+  plans: Plan[];
 }
 
 /** A book as its file. */
@@ -28,5 +30,6 @@ export function toBookFile(book: Book, exportedAt: string): BookFile {
     dips: [...book.dips.values()],
     trials: [...book.trials.values()],
     runs: [...book.runs.values()],
+    plans: [...book.plans.values()],
   };
 }

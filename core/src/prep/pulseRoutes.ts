@@ -18,7 +18,8 @@ const boiledOff = 0.2;
 const sodaSaves = 0.35;
 /** Temperature of the water when a hot soak is left to stand, on average, °C. */
 const hotSoakC = 75;
-const coolDepthMm = 40;
+/** A bowl of drained pulses stood in ice water and stirred. */
+const iceBath = { depthMm: 60, startC: 90, ambientC: 0, how: 'ice-bath' } as const;
 
 const middle = (range: { low: number; high: number } | null) =>
   range ? (range.low + range.high) / 2 : 0;
@@ -50,9 +51,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
   const soak = soakMinutes(pulse, method);
   const pot = potMinutes(pulse, method);
   const kidney = /poisonous/i.test(pulse.hazards) && pulse.id === 'red-kidney';
-  const cool = Math.round(
-    minutesTo({ depthMm: coolDepthMm, startC: 90, ambientC: 20, how: 'air' }, 30) ?? 0,
-  );
+  const cool = Math.ceil(minutesTo(iceBath, 30) ?? 0);
   const soaking: RouteStep[] =
     soak === 0
       ? []
@@ -87,7 +86,12 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
         uses: { hob: 1 },
       },
       { label: 'Keep a jug of the liquid, drain', handsOnMin: 4 },
-      { label: 'Cool, spread shallow', handsOnMin: 1, waitMin: cool, uses: { bowl: 1 } },
+      {
+        label: 'Cool: the bowl in ice water, stirred now and then',
+        handsOnMin: 2,
+        waitMin: cool,
+        uses: { bowl: 1 },
+      },
     ],
     leftovers:
       liquid > 0.2

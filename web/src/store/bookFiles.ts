@@ -1,22 +1,14 @@
 import { toBookFile } from '@cobbet/core/book/toBookFile';
 import { settingsOf } from '@cobbet/core/book/book';
 import { useBook } from './bookStore';
-
-/** Hands a file to the browser's downloads. */
-function download(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
+import { download } from './download';
 
 /** Saves the whole book as one file. */
 export async function exportBook(): Promise<void> {
   const at = new Date().toISOString();
   const file = toBookFile(await useBook.getState().whole(), at);
-  download(`cobbet-book-${at.slice(0, 10)}.json`, `${JSON.stringify(file, null, 1)}\n`);
+  const text = `${JSON.stringify(file, null, 1)}\n`;
+  download(`cobbet-book-${at.slice(0, 10)}.json`, text, 'application/json');
 }
 
 /**

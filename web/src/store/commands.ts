@@ -3,6 +3,7 @@ import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
+import { emptyPlan, type Plan } from '@cobbet/core/book/plan';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/book/reading';
 import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
@@ -65,6 +66,11 @@ export function deleteDip(dip: Dip): Promise<boolean> {
       ...[...book.runs.values()]
         .filter((run) => run.dipId === dip.id)
         .map((run) => remove('runs', run.id)),
+      ...[...book.plans.values()]
+        .filter((plan) => plan.dips.some(({ dipId }) => dipId === dip.id))
+        .map((plan) =>
+          put('plans', { ...plan, dips: plan.dips.filter(({ dipId }) => dipId !== dip.id) }),
+        ),
       remove('dips', dip.id),
     ]);
 }
@@ -177,4 +183,34 @@ export async function addDipFromTrial(trial: Trial, name: string): Promise<strin
     return [put('dips', dipFromTrial(dip, trial, id, name, rowIds, now()))];
   });
   return found ? id : null;
+}
+
+/** Starts a day with nothing on it. */
+export async function addPlan(name: string, serveAt: string): Promise<string> {
+  const id = newId();
+  await useBook
+    .getState()
+    .act(`New day ${name}`, () => [put('plans', emptyPlan(id, name, serveAt, now()))]);
+  return id;
+}
+
+/** Changes a plan that is still there. */
+export function editPlan(
+  planId: string,
+  label: string,
+  edit: (plan: Plan) => Plan,
+  mergeKey?: string,
+): Promise<boolean> {
+  return useBook.getState().act(
+    label,
+    (book) => {
+      const plan = book.plans.get(planId);
+      return plan ? [put('plans', edit(plan))] : [];
+    },
+    mergeKey,
+  );
+}
+
+export function deletePlan(plan: Plan): Promise<boolean> {
+  return useBook.getState().act(`Delete ${plan.name}`, () => [remove('plans', plan.id)]);
 }

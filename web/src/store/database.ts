@@ -22,6 +22,7 @@ interface CobbetSchema extends DBSchema {
   dips: { key: string; value: BookTables['dips'] };
   trials: { key: string; value: BookTables['trials'] };
   runs: { key: string; value: BookTables['runs'] };
+  plans: { key: string; value: BookTables['plans'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };
@@ -32,7 +33,14 @@ interface CobbetSchema extends DBSchema {
 
 export type Database = IDBPDatabase<CobbetSchema>;
 
-export const recordStores: readonly TableName[] = ['dips', 'trials', 'runs', 'larder', 'settings'];
+export const recordStores: readonly TableName[] = [
+  'dips',
+  'trials',
+  'runs',
+  'plans',
+  'larder',
+  'settings',
+];
 
 /** What else may happen to an open database. */
 interface DatabaseEvents {
@@ -73,12 +81,15 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
   const database = await openDB<CobbetSchema>(name, bookVersion, {
     upgrade(db, from, _to, transaction) {
       if (from < 3) db.createObjectStore('labels');
+      if (from < 4) db.createObjectStore('plans', { keyPath: 'id' });
       if (from > 0) {
         // half a migration is worse than none
         migrateRecords(transaction, from).catch(() => transaction.abort());
         return;
       }
-      for (const store of recordStores) db.createObjectStore(store, { keyPath: 'id' });
+      for (const store of recordStores) {
+        if (store !== 'plans') db.createObjectStore(store, { keyPath: 'id' });
+      }
       db.createObjectStore('history');
       db.createObjectStore('place', { keyPath: 'id' });
     },
@@ -99,9 +110,10 @@ function byId<T extends { id: string }>(records: readonly T[]): Map<string, T> {
 /** Reads the book but for its trials, which may be many. */
 export async function readBookWithoutTrials(database: Database): Promise<Book> {
   const transaction = database.transaction(recordStores, 'readonly');
-  const [dips, runs, larder, settings] = await Promise.all([
+  const [dips, runs, plans, larder, settings] = await Promise.all([
     transaction.objectStore('dips').getAll(),
     transaction.objectStore('runs').getAll(),
+    transaction.objectStore('plans').getAll(),
     transaction.objectStore('larder').getAll(),
     transaction.objectStore('settings').getAll(),
   ]);
@@ -109,6 +121,7 @@ export async function readBookWithoutTrials(database: Database): Promise<Book> {
     dips: byId(dips),
     trials: new Map(),
     runs: byId(runs),
+    plans: byId(plans),
     larder: byId(larder),
     settings: byId(settings),
   };

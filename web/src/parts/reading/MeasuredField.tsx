@@ -13,17 +13,21 @@ export function MeasuredField({
   unit,
   value,
   problem,
+  wrong = Boolean(problem),
   onChange,
 }: {
   label: string;
   unit: string;
   value: string;
+  /** What is wrong with it, or what it comes to. */
   problem?: string | null;
+  /** Whether that is a fault; it is unless said otherwise. */
+  wrong?: boolean;
   onChange: (text: string) => void;
 }) {
   const id = useId();
   return (
-    <FormControl variant="standard" error={Boolean(problem)}>
+    <FormControl variant="standard" error={wrong} fullWidth>
       <InputLabel htmlFor={id}>{label}</InputLabel>
       <Input
         id={id}

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
 import { colour } from '@/theme/colour';
 import { compositionFields, type FormFaults, type IngredientTexts } from './ingredientForm';
-import { roleNames } from './roleNames';
+import { roleNames } from '@/parts/roleNames';
 
 interface Props {
   texts: IngredientTexts;

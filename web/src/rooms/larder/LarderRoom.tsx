@@ -15,7 +15,7 @@ import { colour } from '@/theme/colour';
 import { CompositionKey } from './CompositionBar';
 import { IngredientCard } from './IngredientCard';
 import { LarderRow } from './LarderRow';
-import { roleNames } from './roleNames';
+import { roleNames } from '@/parts/roleNames';
 
 type Shelf = Role | 'all' | 'mine';
 

@@ -23,7 +23,7 @@ export function Keys() {
     void redo();
   });
   useHotkeys('?', () => showKeys(true), { useKey: true });
-  useHotkeys('alt+1, alt+2, alt+3, alt+4, alt+5, alt+6', (event, handler) => {
+  useHotkeys('alt+1, alt+2, alt+3, alt+4, alt+5, alt+6, alt+7', (event, handler) => {
     event.preventDefault();
     const dip = new URLSearchParams(window.location.search).get('dip');
     const room = rooms[Number(handler.keys?.[0] ?? 1) - 1];

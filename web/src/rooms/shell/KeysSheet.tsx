@@ -13,7 +13,7 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
   {
     title: 'Everywhere',
     keys: [
-      ['Alt 1 – Alt 6', 'Book, Bench, Make, Trials, Larder, Kit'],
+      ['Alt 1 – Alt 7', 'Book, Bench, Make, Trials, Day, Larder, Kit'],
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
       ['?', 'this sheet'],

@@ -6,6 +6,7 @@ export const rooms: readonly { path: string; name: RoomName; withDip: boolean }[
   { path: '/bench', name: 'Bench', withDip: true },
   { path: '/make', name: 'Make', withDip: true },
   { path: '/trials', name: 'Trials', withDip: true },
+  { path: '/day', name: 'Day', withDip: false },
   { path: '/larder', name: 'Larder', withDip: false },
   { path: '/kit', name: 'Kit', withDip: false },
 ];

@@ -1,0 +1,130 @@
+import { allergensOf, bowlOfRows } from './plannedDip';
+import type { Dip, RawWay } from '../book/dip';
+import type { Plan } from '../book/plan';
+import type { Larder } from '../larder/larder';
+import { type Leftover, prepare, type Preparation, rawFor } from '../prep/prepare';
+import type { Route } from '../prep/route';
+import { routeOfRow, usualWay } from '../prep/usualWay';
+import type { MeasureSystem } from '../quantity/measureSystem';
+
+/** Something to be made ready for a day, for all its dips together. */
+export interface DayPrep {
+  key: string;
+  ingredientId: string;
+  route: Route;
+  rawG: number;
+  readyG: number;
+  preparation: Preparation;
+  /** Dips that wait for it. */
+  dipIds: string[];
+}
+
+/** Something that goes in as it is bought. */
+export interface DayBought {
+  ingredientId: string;
+  massG: number;
+}
+
+/** A dip of the day in the size that is wanted. */
+export interface DayDip {
+  dip: Dip;
+  massG: number;
+  volumeMl: number;
+  rows: number;
+  allergens: string[];
+}
+
+/** Everything a day needs. */
+export interface DayNeeds {
+  dips: DayDip[];
+  preps: DayPrep[];
+  bought: DayBought[];
+  /** What is left over after the day's own dips have used what they can of it. */
+  leftovers: Leftover[];
+  /** Rows that can't be read, in words. */
+  problems: string[];
+}
+
+const keyOf = (ingredientId: string, raw: RawWay | null | undefined, route: Route) =>
+  `${ingredientId}/${route.from}${raw?.soak ? `/${raw.soak}` : ''}${raw?.pressure ? '/pressure' : ''}`;
+
+/** The same way with a hot soak, where there is a long one. */
+function hurried(ingredientId: string, raw: RawWay | null | undefined): RawWay | null | undefined {
+  const way = raw === undefined ? usualWay(ingredientId) : raw;
+  return way?.from === 'dried' && way.soak !== 'none' ? { ...way, soak: 'hot' } : raw;
+}
+
+/**
+ * What a day's dips need in the sizes wanted: the same thing made ready the same way is made once for all, and what one
+ * preparation leaves over serves another row that asks for it (can liquid, zest).
+ *
+ * @param dips of the book
+ * @param hurry soak hot what is soaked overnight
+ */
+export function dayNeeds(
+  plan: Pick<Plan, 'dips'>,
+  dips: ReadonlyMap<string, Dip>,
+  larder: Larder,
+  measures: MeasureSystem,
+  hurry = false,
+): DayNeeds {
+  const needs = new Map<
+    string,
+    { ingredientId: string; route: Route | null; readyG: number; dipIds: Set<string> }
+  >();
+  const found: DayNeeds = { dips: [], preps: [], bought: [], leftovers: [], problems: [] };
+  for (const { dipId, massG } of plan.dips) {
+    const dip = dips.get(dipId);
+    if (!dip) continue;
+    const bowl = bowlOfRows(dip, larder, measures);
+    found.problems.push(...bowl.problems.map((problem) => `${dip.name}: ${problem}`));
+    const factor = bowl.massG > 0 ? massG / bowl.massG : 0;
+    found.dips.push({
+      dip,
+      massG,
+      volumeMl: bowl.volumeMl * factor,
+      rows: dip.rows.length,
+      allergens: allergensOf(bowl.rows),
+    });
+    for (const { row, ingredient, massG: rowG } of bowl.rows) {
+      if (!ingredient || rowG <= 0) continue;
+      const raw = hurry ? hurried(ingredient.id, row.raw) : row.raw;
+      const route = routeOfRow(ingredient.id, raw);
+      const key = route ? keyOf(ingredient.id, raw, route) : ingredient.id;
+      const need = needs.get(key) ?? {
+        ingredientId: ingredient.id,
+        route,
+        readyG: 0,
+        dipIds: new Set(),
+      };
+      need.readyG += rowG * factor;
+      need.dipIds.add(dip.id);
+      needs.set(key, need);
+    }
+  }
+  const spare: Leftover[] = [];
+  for (const [key, { ingredientId, route, readyG, dipIds }] of needs) {
+    if (!route) continue;
+    const rawG = rawFor(route, readyG);
+    const preparation = prepare(route, rawG);
+    spare.push(...preparation.leftovers.map((one) => ({ ...one })));
+    found.preps.push({ key, ingredientId, route, rawG, readyG, preparation, dipIds: [...dipIds] });
+  }
+  for (const { ingredientId, route, readyG } of needs.values()) {
+    if (route) continue;
+    let massG = readyG;
+    for (const leftover of spare) {
+      if (leftover.ingredient !== ingredientId) continue;
+      const density = leftover.unit === 'ml' ? (larder.get(ingredientId)?.densityGPerMl ?? 1) : 1;
+      const used = Math.min(massG, leftover.typical * density);
+      massG -= used;
+      const left = leftover.typical > 0 ? 1 - used / density / leftover.typical : 0;
+      leftover.low *= left;
+      leftover.typical *= left;
+      leftover.high *= left;
+    }
+    if (massG > 0.05) found.bought.push({ ingredientId, massG });
+  }
+  found.leftovers = spare.filter(({ typical }) => typical >= 1);
+  return found;
+}

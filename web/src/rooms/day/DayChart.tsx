@@ -1,0 +1,279 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { Plan } from '@cobbet/core/book/plan';
+import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { colour } from '@/theme/colour';
+import { clockAt, dayAt, lengthText, minuteOf, nowOffset } from './clock';
+import { dayAxis } from './dayAxis';
+import { type Lane, type LaneBar, lanesOf } from './lanes';
+
+const laneHeight = 27;
+const headHeight = 40;
+const labelWidth = 66;
+/** A task moves by so many minutes with a key, and snaps to as many when dragged. */
+const stepMin = 5;
+
+const fills: Record<Lane['group'], { fill: string; ink: string }> = {
+  hands: { fill: colour.accent, ink: colour.onAccent },
+  machine: { fill: colour.ink, ink: colour.paper },
+  oven: { fill: colour.muted, ink: colour.paper },
+  hob: { fill: colour.muted, ink: colour.paper },
+  waits: { fill: colour.filling, ink: colour.ink },
+};
+
+/** As much of a label as fits a width, by what a letter takes on average. */
+function fitted(label: string, width: number): string {
+  const letters = Math.floor((width - 8) / 6.1);
+  if (letters < 8) return '';
+  return label.length <= letters ? label : `${label.slice(0, letters - 1)}…`;
+}
+
+function Bar({
+  bar,
+  lane,
+  y,
+  x,
+  chosen,
+  pinned,
+  done,
+  offset,
+  onPointerDown,
+  onKeyDown,
+  label,
+}: {
+  bar: LaneBar;
+  lane: Lane;
+  y: number;
+  x: (minute: number) => number;
+  chosen: boolean;
+  pinned: boolean;
+  done: boolean;
+  /** px it is being dragged by. */
+  offset: number;
+  onPointerDown: (event: PointerEvent<SVGGElement>) => void;
+  onKeyDown: (event: KeyboardEvent<SVGGElement>) => void;
+  label: string;
+}) {
+  const left = x(bar.from) + offset;
+  const width = Math.max(4, x(bar.to) - x(bar.from) - 1);
+  const { fill, ink } = fills[lane.group];
+  return (
+    <g
+      role="button"
+      tabIndex={lane.group === 'hands' ? 0 : -1}
+      aria-label={label}
+      aria-pressed={chosen}
+      onPointerDown={onPointerDown}
+      onKeyDown={onKeyDown}
+      style={{ cursor: 'grab', outline: 'none' }}
+      opacity={done ? 0.4 : 1}
+      data-task={bar.task.id}
+    >
+      <title>{label}</title>
+      <rect
+        x={left}
+        y={y + 2}
+        width={width}
+        height={laneHeight - 5}
+        rx={3}
+        fill={fill}
+        stroke={chosen ? colour.ink : 'none'}
+        strokeWidth={chosen ? 3 : 0}
+      />
+      {pinned && (
+        <circle cx={left + width - 5} cy={y + 7} r={3} fill={colour.paper} stroke={colour.ink} />
+      )}
+      <text x={left + 4} y={y + laneHeight / 2 + 4} fontSize={11.5} fill={ink} pointerEvents="none">
+        {fitted(bar.task.label, width)}
+      </text>
+    </g>
+  );
+}
+
+/** The day by what it keeps busy, the cooks' hands on top; tasks are moved by drag or key, which pins them. */
+export function DayChart({
+  plan,
+  tasks,
+  placed,
+  chosen,
+  onChoose,
+  onPin,
+}: {
+  plan: Plan;
+  tasks: readonly Task[];
+  placed: readonly PlacedTask[];
+  chosen: string | null;
+  onChoose: (taskId: string | null) => void;
+  onPin: (taskId: string, start: number | null) => void;
+}) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(1000);
+  const [drag, setDrag] = useState<{ id: string; fromX: number; by: number } | null>(null);
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const measure = () => setWidth(Math.max(560, frame.current?.clientWidth ?? 1000));
+    measure();
+    const watch = new ResizeObserver(measure);
+    if (frame.current) watch.observe(frame.current);
+    return () => watch.disconnect();
+  }, []);
+  useEffect(() => {
+    const look = () => setNow(nowOffset(plan.serveAt));
+    look();
+    const timer = setInterval(look, 30_000);
+    return () => clearInterval(timer);
+  }, [plan.serveAt]);
+  const lanes = useMemo(() => lanesOf(tasks, placed), [tasks, placed]);
+  const last = Math.max(0, ...placed.map(({ end }) => end));
+  const axis = useMemo(
+    () => dayAxis(placed, last, width - labelWidth - 12, minuteOf(plan.serveAt)),
+    [placed, last, width, plan.serveAt],
+  );
+  const x = (minute: number) => labelWidth + axis.x(minute);
+  const height = headHeight + lanes.length * laneHeight + 8;
+  const first = Math.min(...placed.map(({ start }) => start));
+  const take = (bar: LaneBar) => (event: PointerEvent<SVGGElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    onChoose(bar.task.id);
+    setDrag({ id: bar.task.id, fromX: event.clientX, by: 0 });
+  };
+  const drop = () => {
+    if (!drag) return;
+    setDrag(null);
+    if (Math.abs(drag.by) < 4) return;
+    const start = placed.find(({ id }) => id === drag.id)?.start ?? 0;
+    const to = axis.at(axis.x(start) + drag.by);
+    onPin(drag.id, Math.round(to / stepMin) * stepMin);
+  };
+  const keys = (bar: LaneBar) => (event: KeyboardEvent<SVGGElement>) => {
+    const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      onChoose(bar.task.id);
+    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+      onPin(bar.task.id, null);
+    } else if (by !== 0) {
+      event.preventDefault();
+      onChoose(bar.task.id);
+      onPin(bar.task.id, bar.placed.start + by * stepMin * (event.shiftKey ? 3 : 1));
+    }
+  };
+  return (
+    <Box ref={frame} sx={{ overflowX: 'auto', my: 1 }}>
+      <svg
+        width={width}
+        height={height}
+        role="group"
+        aria-label={`The day from ${clockAt(plan.serveAt, first)} to ${clockAt(plan.serveAt, last)}`}
+        onPointerMove={(event) => drag && setDrag({ ...drag, by: event.clientX - drag.fromX })}
+        onPointerUp={drop}
+        onPointerCancel={() => setDrag(null)}
+        style={{ display: 'block', touchAction: 'pan-y' }}
+        fontSize={12}
+      >
+        {axis.stretches.map(({ from, to, quiet }) =>
+          quiet ? (
+            <g key={from}>
+              <rect
+                x={x(from)}
+                y={headHeight - 6}
+                width={x(to) - x(from)}
+                height={height - headHeight}
+                fill={colour.board}
+              />
+              <text
+                x={(x(from) + x(to)) / 2}
+                y={headHeight - 12}
+                textAnchor="middle"
+                fill={colour.muted}
+                fontSize={11}
+              >
+                {lengthText(Math.round((to - from) / 60) * 60)}
+              </text>
+            </g>
+          ) : (
+            <text key={from} x={x(from) + 2} y={12} fill={colour.muted} fontSize={11.5}>
+              {dayAt(plan.serveAt, from)}
+            </text>
+          ),
+        )}
+        {axis.ticks.map((minute) => (
+          <g key={minute}>
+            <line
+              x1={x(minute)}
+              x2={x(minute)}
+              y1={headHeight - 6}
+              y2={height}
+              stroke={colour.line}
+            />
+            <text x={x(minute)} y={headHeight - 12} textAnchor="middle" fill={colour.ink}>
+              {clockAt(plan.serveAt, minute)}
+            </text>
+          </g>
+        ))}
+        {lanes.map((lane, i) => {
+          const y = headHeight + i * laneHeight;
+          const begins = lane.group !== lanes[i - 1]?.group;
+          return (
+            <g key={i}>
+              {begins && <line x1={0} x2={width} y1={y} y2={y} stroke={colour.line} />}
+              <text
+                x={0}
+                y={y + laneHeight / 2 + 4}
+                fill={colour.ink}
+                fontSize={13.5}
+                fontWeight={lane.group === 'hands' ? 700 : 400}
+              >
+                {lane.label}
+              </text>
+              {lane.bars.map((bar) => (
+                <Bar
+                  key={bar.task.id}
+                  bar={bar}
+                  lane={lane}
+                  y={y}
+                  x={x}
+                  chosen={bar.task.id === chosen}
+                  pinned={plan.pins[bar.task.id] !== undefined}
+                  done={plan.done.includes(bar.task.id)}
+                  offset={drag?.id === bar.task.id ? drag.by : 0}
+                  onPointerDown={take(bar)}
+                  onKeyDown={keys(bar)}
+                  label={`${clockAt(plan.serveAt, bar.placed.start)} ${bar.task.label}, ${lengthText(bar.to - bar.from)}`}
+                />
+              ))}
+            </g>
+          );
+        })}
+        <line
+          x1={x(0)}
+          x2={x(0)}
+          y1={headHeight - 6}
+          y2={height}
+          stroke={colour.bandEdge}
+          strokeWidth={2.5}
+        />
+        <text x={x(0) - 4} y={12} textAnchor="end" fill={colour.bandEdge} fontWeight={700}>
+          served
+        </text>
+        {now !== null && now > first - 60 && now < last + 30 && (
+          <g>
+            <line
+              x1={x(now)}
+              x2={x(now)}
+              y1={headHeight - 6}
+              y2={height}
+              stroke={colour.caution}
+              strokeWidth={2}
+            />
+            <text x={x(now) + 4} y={12} fill={colour.caution}>
+              now
+            </text>
+          </g>
+        )}
+      </svg>
+    </Box>
+  );
+}

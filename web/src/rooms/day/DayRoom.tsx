@@ -1,0 +1,109 @@
+'use client';
+
+import Add from '@mui/icons-material/Add';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { NameDialog } from '@/parts/NameDialog';
+import { NotHere } from '@/parts/NotHere';
+import { useBook } from '@/store/bookStore';
+import { addPlan } from '@/store/commands';
+import { colour } from '@/theme/colour';
+import { clockAt, dayAt, localOf } from './clock';
+
+const DayOf = dynamic(() => import('./DayOf').then((module) => module.DayOf), { ssr: false });
+
+/** Noon two days on, by this device's clock. */
+function usualServing(): string {
+  const now = new Date();
+  const local = now.getTime() - now.getTimezoneOffset() * 60_000;
+  return `${localOf(Math.round(local / 60_000) + 2 * 1440).slice(0, 10)}T12:30`;
+}
+
+/** Every planned day, and the way to start one. */
+function Days() {
+  const router = useRouter();
+  const plans = useBook((state) => state.book.plans);
+  const [naming, setNaming] = useState(false);
+  const start = async (name: string) => {
+    setNaming(false);
+    router.push(`/day?plan=${encodeURIComponent(await addPlan(name, usualServing()))}`);
+  };
+  return (
+    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 760 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
+        <Typography variant="h1" sx={{ mr: 'auto' }}>
+          Days
+        </Typography>
+        <Button variant="contained" startIcon={<Add />} onClick={() => setNaming(true)}>
+          New day
+        </Button>
+      </Box>
+      {plans.size === 0 && (
+        <Typography sx={{ maxWidth: 520, color: 'text.secondary' }}>
+          Say what must be on the table and when. Cobbet works backwards from there: what soaks the
+          evening before, what roasts beside what, when the machine is washed, and what your hands
+          do meanwhile.
+        </Typography>
+      )}
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {[...plans.values()]
+          .sort((a, b) => b.serveAt.localeCompare(a.serveAt))
+          .map((plan) => (
+            <Box component="li" key={plan.id} sx={{ borderTop: `1px solid ${colour.line}` }}>
+              <Box
+                component={Link}
+                href={`/day?plan=${encodeURIComponent(plan.id)}`}
+                sx={{
+                  display: 'block',
+                  py: 1.5,
+                  color: colour.ink,
+                  textDecoration: 'none',
+                  '&:hover': { color: colour.accent },
+                }}
+              >
+                <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{plan.name}</Box>
+                <Box sx={{ fontSize: 14, color: colour.muted }}>
+                  served {dayAt(plan.serveAt, 0)}, {clockAt(plan.serveAt, 0)} · {plan.dips.length}{' '}
+                  {plan.dips.length === 1 ? 'dip' : 'dips'}
+                </Box>
+              </Box>
+            </Box>
+          ))}
+      </Box>
+      {naming && (
+        <NameDialog
+          title="New day"
+          action="Start it"
+          onCancel={() => setNaming(false)}
+          onName={(name) => void start(name)}
+        />
+      )}
+    </Box>
+  );
+}
+
+/** Several dips, one kitchen, one deadline. */
+export function DayRoom() {
+  const id = useSearchParams().get('plan');
+  const plans = useBook((state) => state.book.plans);
+  if (id === null) return <Days />;
+  const plan = plans.get(id);
+  if (!plan) {
+    return (
+      <NotHere
+        title="That day is not in the book"
+        text="It may have been deleted. Undo brings back what you deleted."
+      >
+        <Button component={Link} href="/day" variant="contained">
+          To the days
+        </Button>
+      </NotHere>
+    );
+  }
+  return <DayOf plan={plan} />;
+}

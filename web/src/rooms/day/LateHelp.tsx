@@ -1,0 +1,94 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Plan } from '@cobbet/core/book/plan';
+import { dayNeeds } from '@cobbet/core/plan/dayNeeds';
+import { dayTasks } from '@cobbet/core/plan/dayTasks';
+import { useState } from 'react';
+import { useBook } from '@/store/bookStore';
+import { editPlan } from '@/store/commands';
+import { useLarder, useSettings } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { planInWorker } from '@/workers/planningClient';
+import { lengthText } from './clock';
+import { problemOf } from './useDay';
+
+interface Way {
+  words: string;
+  lateness: number;
+  take: (() => void) | null;
+}
+
+/** How long each way out is looked into, ms. */
+const eachMs = 300;
+
+/** The day is late: says by how much, and on asking which change helps most. */
+export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
+  const dips = useBook((state) => state.book.dips);
+  const larder = useLarder();
+  const { measures, kit } = useSettings();
+  const [ways, setWays] = useState<Way[] | 'working' | null>(null);
+  const look = async () => {
+    setWays('working');
+    const needs = (hurry: boolean) =>
+      dayTasks(dayNeeds(plan, dips, larder, measures, hurry), plan, kit);
+    const more = (name: string) => {
+      const resources = { ...plan.resources, [name]: (plan.resources[name] ?? 0) + 1 };
+      return {
+        plan: { ...plan, resources },
+        take: () => void editPlan(plan.id, `One more ${name}`, (one) => ({ ...one, resources })),
+      };
+    };
+    const tried = [
+      { words: 'another pair of hands', tasks: needs(false), ...more('cook') },
+      { words: 'a second oven', tasks: needs(false), ...more('oven') },
+      { words: 'soak hot what would soak overnight', tasks: needs(true), plan, take: null },
+    ];
+    const found: Way[] = [];
+    try {
+      for (const { words, tasks, plan: other, take } of tried) {
+        const { plan: day } = await planInWorker(
+          problemOf(other, tasks),
+          eachMs,
+          () => undefined,
+          new AbortController().signal,
+        );
+        found.push({ words, lateness: day.latenessMin, take });
+      }
+      setWays(found.sort((a, b) => a.lateness - b.lateness));
+    } catch {
+      setWays(null);
+    }
+  };
+  return (
+    <Box
+      role="alert"
+      sx={{
+        my: 1,
+        p: 1.25,
+        bgcolor: colour.cautionWash,
+        borderLeft: `4px solid ${colour.caution}`,
+      }}
+    >
+      <strong>{lengthText(lateness)} late</strong> if you begin no earlier.
+      {ways === null && (
+        <Button size="small" onClick={() => void look()} sx={{ ml: 1 }}>
+          What would help?
+        </Button>
+      )}
+      {ways === 'working' && <span> Trying what would help…</span>}
+      {Array.isArray(ways) &&
+        ways.map(({ words, lateness: then, take }) => (
+          <Box key={words} sx={{ mt: 0.5 }}>
+            {words}: {then === 0 ? 'in time' : `${lengthText(then)} late`}
+            {take && then < lateness && (
+              <Button size="small" onClick={take} sx={{ ml: 1, py: 0 }}>
+                Take it
+              </Button>
+            )}
+          </Box>
+        ))}
+    </Box>
+  );
+}

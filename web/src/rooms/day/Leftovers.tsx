@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Leftover } from '@cobbet/core/prep/prepare';
+import { colour } from '@/theme/colour';
+
+/** What the day leaves over, with its next use and how long it keeps. */
+export function Leftovers({ leftovers }: { leftovers: readonly Leftover[] }) {
+  if (leftovers.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Left over" sx={{ maxWidth: 900, mt: 3 }}>
+      <Typography variant="h2">Left over</Typography>
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {leftovers.map(({ what, typical, low, high, unit, keepDays, nextUse }, i) => (
+          <Box
+            component="li"
+            key={`${what}${i}`}
+            sx={{
+              borderTop: `1px solid ${colour.line}`,
+              py: 0.5,
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '150px 190px 1fr' },
+              columnGap: 2,
+            }}
+          >
+            <strong>{what}</strong>
+            <span>
+              about {typical.toFixed(0)} {unit} ({low.toFixed(0)}–{high.toFixed(0)})
+            </span>
+            <Box component="span" sx={{ color: colour.muted }}>
+              {nextUse}; {keepDays} {keepDays === 1 ? 'day' : 'days'} in the fridge
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,123 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Role } from '@cobbet/core/larder/ingredient';
+import type { Larder } from '@cobbet/core/larder/larder';
+import type { DayNeeds } from '@cobbet/core/plan/dayNeeds';
+import { type ShoppingItem, shoppingList, shoppingText } from '@cobbet/core/plan/shopping';
+import { useMemo, useState } from 'react';
+import { roleNames } from '@/parts/roleNames';
+import { download } from '@/store/download';
+import { colour } from '@/theme/colour';
+
+/** The list as CSV: shelf, thing, amount, grams. */
+export function shoppingCsv(items: readonly ShoppingItem[]): string {
+  const cell = (text: string) => (/[",\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
+  const lines = items.map(({ shelf, what, amount, needG }) =>
+    [shelf, what, amount, needG.toFixed(0)].map(cell).join(','),
+  );
+  return ['shelf,what,amount,grams', ...lines].join('\r\n');
+}
+
+function Item({ item, got, onTick }: { item: ShoppingItem; got: boolean; onTick: () => void }) {
+  const { what, amount, needG } = item;
+  return (
+    <Box component="li" sx={{ borderTop: `1px solid ${colour.line}` }}>
+      <Box
+        component="label"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: '30px 132px 1fr',
+          minHeight: 38,
+          alignItems: 'center',
+          cursor: 'pointer',
+          color: got ? colour.muted : colour.ink,
+        }}
+      >
+        <Box
+          component="input"
+          type="checkbox"
+          checked={got}
+          aria-label={`${what} got`}
+          onChange={onTick}
+          sx={{ width: 22, height: 22, m: 0, accentColor: colour.accent }}
+        />
+        <Box sx={{ fontWeight: 700 }} title={`${needG.toFixed(0)} g`}>
+          {amount}
+        </Box>
+        <Box sx={{ lineHeight: 1.25, py: 0.25 }}>{what}</Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** What to buy, by shelf, ticked off in the shop. */
+export function ShoppingList({
+  needs,
+  larder,
+  name,
+}: {
+  needs: DayNeeds;
+  larder: Larder;
+  name: string;
+}) {
+  const items = useMemo(() => shoppingList(needs, larder), [needs, larder]);
+  const shelves = useMemo(() => {
+    const found = new Map<Role, ShoppingItem[]>();
+    for (const item of items) found.set(item.shelf, [...(found.get(item.shelf) ?? []), item]);
+    return found;
+  }, [items]);
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const tick = (key: string) =>
+    setTicked(
+      (now) => new Set(now.has(key) ? [...now].filter((one) => one !== key) : [...now, key]),
+    );
+  const file = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  if (items.length === 0) {
+    return <Typography sx={{ my: 3 }}>Nothing to buy yet: put a dip on the day.</Typography>;
+  }
+  return (
+    <Box component="section" aria-label="Shopping" sx={{ maxWidth: 900 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, my: 1 }}>
+        <Typography variant="h2" sx={{ mr: 'auto' }}>
+          To buy
+        </Typography>
+        <Box sx={{ '@media print': { display: 'none' } }}>
+          <Button
+            size="small"
+            onClick={() => download(`${file}-shopping.txt`, shoppingText(items), 'text/plain')}
+          >
+            As text
+          </Button>
+          <Button
+            size="small"
+            onClick={() => download(`${file}-shopping.csv`, shoppingCsv(items), 'text/csv')}
+          >
+            As CSV
+          </Button>
+        </Box>
+      </Box>
+      <Box sx={{ columnCount: { xs: 1, sm: 2 }, columnGap: 5 }}>
+        {[...shelves].map(([shelf, own]) => (
+          <Box key={shelf} sx={{ breakInside: 'avoid', mb: 1.5 }}>
+            <Box sx={{ color: colour.muted, fontSize: 14 }}>{roleNames[shelf]}</Box>
+            <Box
+              component="ul"
+              aria-label={roleNames[shelf]}
+              sx={{ m: 0, p: 0, listStyle: 'none' }}
+            >
+              {own.map((item) => {
+                const key = `${item.ingredientId} ${item.what}`;
+                return (
+                  <Item key={key} item={item} got={ticked.has(key)} onTick={() => tick(key)} />
+                );
+              })}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { Plan } from '@cobbet/core/book/plan';
+import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import { colour } from '@/theme/colour';
+import { clockAt, dayAt, lengthText } from './clock';
+
+/** What to do in the order it is done, ticked off as it goes. */
+export function TaskList({
+  plan,
+  tasks,
+  placed,
+  onTick,
+}: {
+  plan: Plan;
+  tasks: readonly Task[];
+  placed: readonly PlacedTask[];
+  onTick: (taskId: string) => void;
+}) {
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const ordered = [...placed].sort((a, b) => a.start - b.start);
+  const next = ordered.find(({ id }) => !plan.done.includes(id));
+  return (
+    <Box
+      component="ol"
+      aria-label="What next"
+      sx={{ m: 0, p: 0, listStyle: 'none', maxWidth: 760 }}
+    >
+      {ordered.map(({ id, start, end }, i) => {
+        const task = byId.get(id);
+        if (!task) return null;
+        const done = plan.done.includes(id);
+        const today = dayAt(plan.serveAt, start);
+        const before = ordered[i - 1];
+        const begins = !before || dayAt(plan.serveAt, before.start) !== today;
+        return (
+          <Box component="li" key={id} sx={{ breakInside: 'avoid' }}>
+            {begins && <Box sx={{ fontWeight: 700, fontSize: 18, pt: 1.5, pb: 0.5 }}>{today}</Box>}
+            <Box
+              component="label"
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '32px 58px 1fr',
+                alignItems: 'center',
+                minHeight: 48,
+                columnGap: 1,
+                borderTop: `1px solid ${colour.line}`,
+                bgcolor: id === next?.id ? colour.accentWash : 'transparent',
+                color: done ? colour.muted : colour.ink,
+                cursor: 'pointer',
+              }}
+            >
+              <Box
+                component="input"
+                type="checkbox"
+                checked={done}
+                onChange={() => onTick(id)}
+                aria-label={`${task.label} done`}
+                sx={{ width: 24, height: 24, m: 0, accentColor: colour.accent }}
+              />
+              <Box sx={{ fontWeight: 700, fontVariantNumeric: 'tabular-nums' }}>
+                {clockAt(plan.serveAt, start)}
+              </Box>
+              <Box
+                sx={{ lineHeight: 1.3, py: 0.5, textDecoration: done ? 'line-through' : 'none' }}
+              >
+                {task.label}
+                <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
+                  {' · '}
+                  {lengthText(task.handsOnMin)}
+                  {task.waitMin > 0 && `, then until ${clockAt(plan.serveAt, end)} by itself`}
+                  {task.uses.oven && `, ${task.uses.oven.tempC} °C`}
+                </Box>
+              </Box>
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

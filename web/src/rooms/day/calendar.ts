@@ -1,0 +1,56 @@
+import type { Plan } from '@cobbet/core/book/plan';
+import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import type { EventAttributes } from 'ics';
+import { download } from '@/store/download';
+import { localOf, minuteOf } from './clock';
+
+type Clock = [number, number, number, number, number];
+
+/** A minute as a calendar counts it. */
+function clockOf(minute: number): Clock {
+  const [year = 0, month = 0, day = 0, hour = 0, min = 0] = localOf(minute)
+    .split(/[-T:]/)
+    .map(Number);
+  return [year, month, day, hour, min];
+}
+
+/** The day's tasks as calendar events in local time, each with an alarm when it starts. */
+export function calendarEvents(
+  plan: Plan,
+  tasks: readonly Task[],
+  placed: readonly PlacedTask[],
+): EventAttributes[] {
+  const labels = new Map(tasks.map((task) => [task.id, task.label]));
+  const serve = minuteOf(plan.serveAt);
+  return placed.map(({ id, start, handsOnEnd, end }) => ({
+    uid: `${plan.id}-${id.replace(/[^A-Za-z0-9-]+/g, '-')}@cobbet`,
+    title: labels.get(id) ?? id,
+    start: clockOf(serve + start),
+    startInputType: 'local',
+    startOutputType: 'local',
+    end: clockOf(serve + Math.max(start + 1, handsOnEnd > start ? handsOnEnd : end)),
+    endInputType: 'local',
+    endOutputType: 'local',
+    calName: plan.name,
+    productId: 'cobbet',
+    alarms: [
+      {
+        action: 'display',
+        description: labels.get(id) ?? id,
+        trigger: { minutes: 0, before: true },
+      },
+    ],
+  }));
+}
+
+/** Hands the day out as a calendar file. */
+export async function saveCalendar(
+  plan: Plan,
+  tasks: readonly Task[],
+  placed: readonly PlacedTask[],
+): Promise<void> {
+  const { createEvents } = await import('ics');
+  const { error, value } = createEvents(calendarEvents(plan, tasks, placed));
+  if (error || !value) throw error ?? new Error('no calendar');
+  download(`${plan.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.ics`, value, 'text/calendar');
+}
