@@ -67,6 +67,8 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
           },
           { label: 'Drain, rinse, throw the soaking water away', handsOnMin: 3 },
         ];
+  // what collapses is not drained: its water stays in the mash
+  const mash = /collapses/.test(pulse.doneness);
   const liquid = pulse.cookWater * (1 - boiledOff) - (cooked.typical - (soak > 0 ? 2 : 1));
   return {
     to,
@@ -85,7 +87,9 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
         waitMin: Math.max(0, pot - 8),
         uses: { hob: 1 },
       },
-      { label: 'Keep a jug of the liquid, drain', handsOnMin: 4 },
+      mash
+        ? { label: 'Stir, let it steam dry', handsOnMin: 3 }
+        : { label: 'Keep a jug of the liquid, drain', handsOnMin: 4 },
       {
         label: 'Cool: the bowl in ice water, stirred now and then',
         handsOnMin: 2,
@@ -94,7 +98,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
       },
     ],
     leftovers:
-      liquid > 0.2
+      liquid > 0.2 && !mash
         ? [
             {
               what: 'cooking liquid',

@@ -23,6 +23,7 @@ interface Props {
   anchor: HTMLElement;
   onChange: (label: string, edit: (row: Row) => Row) => void;
   onDelete: () => void;
+  onMakeReady: () => void;
   onClose: () => void;
 }
 
@@ -58,7 +59,8 @@ function LimitField({
 }
 
 /** Everything about a row that does not fit on the line. */
-export function RowDetails({ read, measures, anchor, onChange, onDelete, onClose }: Props) {
+export function RowDetails(props: Props) {
+  const { read, measures, anchor, onChange, onDelete, onMakeReady, onClose } = props;
   const { row, ingredient } = read;
   const name = ingredient?.name ?? row.ingredientId;
   const [prep, setPrep] = useState(row.prep);
@@ -147,6 +149,7 @@ export function RowDetails({ read, measures, anchor, onChange, onDelete, onClose
           <Button sx={{ color: colour.caution }} onClick={onDelete}>
             Take it out
           </Button>
+          <Button onClick={onMakeReady}>Made ready…</Button>
           <Button onClick={onClose}>Done</Button>
         </Box>
       </Box>

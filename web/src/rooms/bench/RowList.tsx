@@ -12,6 +12,10 @@ const RowDetails = dynamic(() => import('./RowDetails').then((module) => module.
   ssr: false,
 });
 
+const MakeReady = dynamic(() => import('./MakeReady').then((module) => module.MakeReady), {
+  ssr: false,
+});
+
 interface Props {
   bench: Bench;
   view: AmountView;
@@ -62,6 +66,7 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 export function RowList(props: Props) {
   const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful } = props;
   const { type, save, forget, step } = bench;
+  const [making, setMaking] = useState<string | null>(null);
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
   const actions = useMemo(
     (): RowActions => ({
@@ -86,6 +91,7 @@ export function RowList(props: Props) {
     doubtful: doubtful.has(index),
     actions,
   }));
+  const madeReady = bench.rows.find(({ row }) => row.id === making);
   const read = bench.rows.find(({ row }) => row.id === open?.rowId);
   return (
     <>
@@ -106,7 +112,18 @@ export function RowList(props: Props) {
             onDelete(open.rowId);
             setOpen(null);
           }}
+          onMakeReady={() => {
+            setMaking(open.rowId);
+            setOpen(null);
+          }}
           onClose={() => setOpen(null)}
+        />
+      )}
+      {making !== null && madeReady && (
+        <MakeReady
+          read={madeReady}
+          onChange={(label, change) => onEditRow(making, label, change)}
+          onClose={() => setMaking(null)}
         />
       )}
     </>

@@ -1,0 +1,172 @@
+import { readFile } from 'node:fs/promises';
+import { expect, type Page, test } from '@playwright/test';
+import { openBench, openSampleBook, saved } from './cook';
+
+async function openRegatta(page: Page) {
+  await openSampleBook(page);
+  await page.getByRole('link', { name: 'Day' }).click();
+  await page.getByRole('link', { name: /Regatta, first day/ }).click();
+  await expect(page.getByText(/^Begin Fri 12 Jun at 2\d:\d\d/)).toBeVisible({ timeout: 15_000 });
+}
+
+test('the regatta’s day is planned back to the evening before, by what it keeps busy', async ({
+  page,
+}) => {
+  await openRegatta(page);
+  const chart = page.getByRole('group', { name: /^The day from/ });
+  await expect(chart.getByText('hands', { exact: true })).toBeVisible();
+  await expect(chart.getByText('served')).toBeVisible();
+  await expect(
+    chart.getByRole('button', { name: /Soak in 3\.5 times.*red kidney/ }).first(),
+  ).toBeVisible();
+  await expect(page.getByText(/in all; (wash up \d times?|nothing to wash)/)).toBeVisible();
+  const setup = page.getByRole('region', { name: 'Dips of the day' });
+  await expect(setup).toContainText('38 portions of 60 g');
+  await expect(setup).toContainText('RAW OR UNDERCOOKED IS POISONOUS');
+});
+
+test('a task is moved by key and stays, the rest goes around it, and it is let go again', async ({
+  page,
+}) => {
+  await openRegatta(page);
+  const blend = page
+    .getByRole('button', { name: /^\d\d:\d\d Blend Weir House hummus, green/ })
+    .first();
+  const at = async () => ((await blend.getAttribute('aria-label')) ?? '').slice(0, 5);
+  const before = await at();
+  await blend.focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  const chosen = page.getByRole('region', { name: 'The chosen task' });
+  await expect(chosen).toContainText('Blend Weir House hummus, green');
+  await expect(chosen.getByRole('button', { name: 'Let it go' })).toBeVisible();
+  await expect.poll(at, { timeout: 10_000 }).not.toBe(before);
+  const moved = await at();
+  await saved(page);
+  await page.reload();
+  await expect.poll(at, { timeout: 15_000 }).toBe(moved);
+  await page.keyboard.press('Control+z');
+  await expect.poll(at, { timeout: 15_000 }).toBe(before);
+});
+
+test('what next is ticked off and kept, in the order of the clock', async ({ page }) => {
+  await openRegatta(page);
+  await page.getByRole('button', { name: 'what next' }).click();
+  const list = page.getByRole('list', { name: 'What next' });
+  await expect(list.getByRole('listitem').first()).toContainText('Sort and rinse: red kidney bean');
+  const times = await list.locator('label > div:nth-child(2)').allTextContents();
+  expect(times.length).toBeGreaterThan(40);
+  await list.getByRole('checkbox').first().click();
+  await expect(list.getByRole('checkbox').first()).toBeChecked();
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'what next' }).click();
+  await expect(list.getByRole('checkbox').first()).toBeChecked();
+});
+
+test('what to buy, by shelf, as text and CSV; what is left over; the calendar', async ({
+  page,
+}) => {
+  await openRegatta(page);
+  await page.getByRole('button', { name: 'shopping' }).click();
+  const shopping = page.getByRole('region', { name: 'Shopping' });
+  await expect(shopping.getByRole('list', { name: 'lemon and vinegar' })).toContainText(
+    /\d+\s*lemons/,
+  );
+  await expect(shopping).toContainText(/\d+ cans of 400 g/);
+  await expect(page.getByRole('region', { name: 'Left over' })).toContainText('can liquid');
+  const [csv] = await Promise.all([
+    page.waitForEvent('download'),
+    shopping.getByRole('button', { name: 'As CSV' }).click(),
+  ]);
+  expect(csv.suggestedFilename()).toBe('regatta-first-day-shopping.csv');
+  expect(await readFile(await csv.path(), 'utf8')).toMatch(/^shelf,what,amount,grams\r\nacid,/);
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar' }).click(),
+  ]);
+  const events = await readFile(await calendar.path(), 'utf8');
+  expect(events.match(/BEGIN:VEVENT/g)?.length).toBeGreaterThan(40);
+  expect(events).toContain('BEGIN:VALARM');
+});
+
+test('too late to begin says by how much, and what would help', async ({ page }) => {
+  await openRegatta(page);
+  await page.getByLabel('Not before').fill('2026-06-13T08:00');
+  const late = page.getByRole('alert').filter({ hasText: 'late if you begin no earlier' });
+  await expect(late).toBeVisible({ timeout: 15_000 });
+  await late.getByRole('button', { name: 'What would help?' }).click();
+  await expect(late).toContainText('soak hot what would soak overnight', { timeout: 15_000 });
+  await expect(late).toContainText('a second oven');
+});
+
+test('a day of one’s own: started, given dips, planned, deleted and brought back', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'New day' }).click();
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Name' }).fill('Trial boat lunch');
+  await page.getByRole('dialog').getByRole('button', { name: 'Start it' }).click();
+  await expect(page.getByText('Say which dips, and how much of each.')).toBeVisible();
+  await page
+    .getByRole('combobox', { name: 'Add a dip' })
+    .selectOption({ label: 'Edamame and mint' });
+  await expect(page.getByText(/^Begin .* in all/)).toBeVisible({ timeout: 15_000 });
+  const amount = page.getByRole('textbox', { name: 'Edamame and mint' });
+  await amount.fill('lots');
+  await expect(page.getByText('From 1 to 100000 g.')).toBeVisible();
+  await amount.fill('1500');
+  await amount.blur();
+  await saved(page);
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('heading', { name: 'Days' })).toBeVisible();
+  await expect(page.getByText('Trial boat lunch')).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Trial boat lunch')).toBeVisible();
+});
+
+test('how a row is made ready: the way, hot or overnight, what it takes, and cooling', async ({
+  page,
+}) => {
+  await openBench(page, 'hazelnut-red-bean-pate');
+  await page.getByRole('button', { name: /^Details of Red kidney/ }).click();
+  await page.getByRole('button', { name: 'Made ready…' }).click();
+  const dialog = page.getByRole('dialog', { name: /made ready/ });
+  await expect(dialog).toContainText(/\d+ g red kidney bean, dried give \d+ g/);
+  await expect(dialog).toContainText('RAW OR UNDERCOOKED IS POISONOUS');
+  await expect(dialog.getByText('Ready after 10 h at 20 °C')).toBeVisible();
+  await dialog.getByRole('button', { name: 'hot', exact: true }).click();
+  await expect(dialog.getByText(/Hot soak: boil 5 min/)).toBeVisible();
+  const cooling = dialog.getByRole('region', { name: 'Cooling' });
+  await expect(cooling).toContainText('Inside the usual two stages');
+  await cooling.getByRole('combobox').selectOption({ label: 'on the side' });
+  await expect(cooling).toContainText('to 5 °C: never');
+  await expect(cooling).toContainText('Outside the usual two stages');
+  await dialog
+    .getByRole('combobox', { name: 'Way to make it ready' })
+    .selectOption({ label: 'as it is bought' });
+  await expect(dialog).toContainText('it goes in as it is bought');
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+});
+
+test('the day is clean for those who can’t see it, and fits a phone', async ({ page }) => {
+  const { default: AxeBuilder } = await import('@axe-core/playwright');
+  await openRegatta(page);
+  for (const view of ['plan', 'what next', 'shopping']) {
+    await page.getByRole('button', { name: view }).click();
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect([
+      view,
+      violations.map(({ id, nodes }) => `${id} ${nodes[0]?.target.join(' ')}`),
+    ]).toEqual([view, []]);
+  }
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole('button', { name: 'what next' }).click();
+  const wider = await page.evaluate(
+    () => document.documentElement.scrollWidth > document.documentElement.clientWidth,
+  );
+  expect(wider).toBe(false);
+});

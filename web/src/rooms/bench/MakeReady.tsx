@@ -1,0 +1,238 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import NativeSelect from '@mui/material/NativeSelect';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import type { RawWay, Row } from '@cobbet/core/book/dip';
+import type { ReadRow } from '@cobbet/core/book/dipParts';
+import { prepare, rawFor, routesTo } from '@cobbet/core/prep/prepare';
+import { pulseOfIngredient } from '@cobbet/core/prep/pulses';
+import { soakCurve } from '@cobbet/core/prep/soak';
+import { methodOf, routeOfRow, usualWay } from '@cobbet/core/prep/usualWay';
+import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { colour } from '@/theme/colour';
+import { CoolingHelp } from './CoolingHelp';
+import { shortName } from './shortName';
+import { SoakDrawing } from './SoakDrawing';
+
+const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;
+
+/** A method choice with the line that says why. */
+function Choice<T extends string>({
+  label,
+  value,
+  options,
+  why,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; name: string }[];
+  why: string;
+  onChange: (value: T) => void;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: '70px auto 1fr' },
+        alignItems: 'center',
+        columnGap: 1.5,
+        mt: 1,
+      }}
+    >
+      <Box>{label}</Box>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={value}
+        aria-label={label}
+        onChange={(_, next: T | null) => next && onChange(next)}
+      >
+        {options.map((one) => (
+          <ToggleButton key={one.value} value={one.value}>
+            {one.name}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <Box sx={{ fontSize: 13.5, color: colour.muted }}>{why}</Box>
+    </Box>
+  );
+}
+
+/** How a row is made ready from raw: the way, what it takes, what is left over, and what to mind. */
+export function MakeReady({
+  read,
+  onChange,
+  onClose,
+}: {
+  read: ReadRow;
+  onChange: (label: string, edit: (row: Row) => Row) => void;
+  onClose: () => void;
+}) {
+  const { row, ingredient, massG } = read;
+  if (!ingredient) return null;
+  const way: RawWay | null = row.raw === undefined ? usualWay(ingredient.id) : row.raw;
+  const route = routeOfRow(ingredient.id, row.raw);
+  const made = route && massG > 0 ? prepare(route, rawFor(route, massG)) : null;
+  const ways = [...new Set(routesTo(ingredient.id).map(({ from }) => from))];
+  const name = shortName(ingredient.name);
+  const set = (raw: RawWay | null) => onChange(`${name}, made ready`, (one) => ({ ...one, raw }));
+  const pulse = pulseOfIngredient(ingredient.id);
+  const dried = way?.from === 'dried' && pulse;
+  const method = way && methodOf(way);
+  const curve = dried ? soakCurve(pulse) : null;
+  const hands = made?.steps.reduce((sum, step) => sum + step.handsOnMin, 0) ?? 0;
+  const waits = made?.steps.reduce((sum, step) => sum + step.waitMin, 0) ?? 0;
+  const [piece] = route ? Object.entries(route.pieceG) : [];
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="make-ready-title">
+      <DialogTitle id="make-ready-title">{name}, made ready</DialogTitle>
+      <DialogContent tabIndex={0}>
+        <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+          <NativeSelect
+            value={way?.from ?? ''}
+            inputProps={{ 'aria-label': 'Way to make it ready' }}
+            onChange={(event) =>
+              set(event.target.value === '' ? null : { from: event.target.value })
+            }
+          >
+            <option value="">as it is bought</option>
+            {ways.map((from) => (
+              <option key={from} value={from}>
+                {wayWords(from)}
+              </option>
+            ))}
+          </NativeSelect>
+          {made && route && (
+            <Box role="status">
+              <strong>
+                {printGrams(made.rawG)} {route.raw}
+              </strong>
+              {piece && `, about ${Number((made.rawG / piece[1].typical).toFixed(1))} ${piece[0]}s`}{' '}
+              give {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
+              {printGrams(made.readyG.high)})
+            </Box>
+          )}
+        </Box>
+        {dried && method && way && (
+          <>
+            {curve && (
+              <Choice
+                label="soak"
+                value={method.soak}
+                options={[
+                  { value: 'overnight', name: 'overnight' },
+                  { value: 'hot', name: 'hot' },
+                  { value: 'none', name: 'none' },
+                ]}
+                why="Overnight is even and needs no heat; hot is ready the same day; unsoaked cooks longest."
+                onChange={(soak) => set({ ...way, soak })}
+              />
+            )}
+            <Choice
+              label="soda"
+              value={method.soda ? 'yes' : 'no'}
+              options={[
+                { value: 'yes', name: 'a little' },
+                { value: 'no', name: 'none' },
+              ]}
+              why={pulse.soda}
+              onChange={(soda) => set({ ...way, soda: soda === 'yes' })}
+            />
+            <Choice
+              label="pot"
+              value={method.pressure ? 'pressure' : 'open'}
+              options={[
+                { value: 'open', name: 'open pot' },
+                { value: 'pressure', name: 'pressure' },
+              ]}
+              why="Pressure is quicker; an open pot lets you skim and test."
+              onChange={(pot) => set({ ...way, pressure: pot === 'pressure' })}
+            />
+          </>
+        )}
+        {made && made.cautions.length > 0 && (
+          <Box
+            sx={{
+              mt: 2,
+              p: 1.25,
+              bgcolor: colour.cautionWash,
+              borderLeft: `4px solid ${colour.caution}`,
+              fontSize: 14,
+            }}
+          >
+            {made.cautions.map((caution) => (
+              <Box component="p" key={caution} sx={{ m: 0, mb: 0.5 }}>
+                {caution}
+              </Box>
+            ))}
+            <Box component="p" sx={{ m: 0, color: colour.muted }}>
+              Usual guidance; follow local codes and, where one applies, your licensed process.
+            </Box>
+          </Box>
+        )}
+        {made && (
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 3,
+              mt: 2,
+              gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+            }}
+          >
+            <Box>
+              <strong>
+                {hands} minutes at it, {waits} by itself
+              </strong>
+              <Box component="ol" aria-label="Steps" sx={{ m: 0, pl: 2.5, mt: 0.5 }}>
+                {made.steps.map(({ label, handsOnMin, waitMin, uses }) => (
+                  <Box component="li" key={label} sx={{ mb: 0.5 }}>
+                    {label}
+                    <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
+                      {' · '}
+                      {handsOnMin} min{waitMin > 0 && `, then ${waitMin} by itself`}
+                      {uses.oven && `, oven ${uses.oven.tempC} °C`}
+                      {uses.fridge && ', in the fridge'}
+                    </Box>
+                  </Box>
+                ))}
+              </Box>
+              {made.leftovers.map(({ what, typical, unit, nextUse, keepDays }) => (
+                <Box key={what} sx={{ mt: 1, fontSize: 14.5 }}>
+                  <strong>Left over:</strong> {what}, about {typical.toFixed(0)} {unit}. {nextUse};{' '}
+                  {keepDays} {keepDays === 1 ? 'day' : 'days'} in the fridge.
+                </Box>
+              ))}
+            </Box>
+            <Box>
+              {curve && pulse && method && method.soak !== 'none' && (
+                <SoakDrawing
+                  pulse={pulse}
+                  curve={curve}
+                  dryG={made.rawG}
+                  hot={method.soak === 'hot'}
+                />
+              )}
+              {(dried || /roasted|boiled|cooked/.test(ingredient.id)) && <CoolingHelp />}
+            </Box>
+          </Box>
+        )}
+        {!made && (
+          <Box sx={{ mt: 2, color: colour.muted }}>
+            {route ? 'Give it an amount first.' : 'Nothing to do: it goes in as it is bought.'}
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
