@@ -19,7 +19,9 @@ const shared = {
     '^(d3-[a-z-]+|internmap)$': '<rootDir>/node_modules/$1/dist/$1.js',
     '^@/(.*)$': '<rootDir>/web/src/$1',
   },
-  transformIgnorePatterns: ['/node_modules/(?!(comlink|ml-[a-z-]+|is-any-array|idb|zustand|nanoid)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(comlink|ml-[a-z-]+|is-any-array|idb|zustand|nanoid)/)',
+  ],
 };
 
 /** Core, samples, scripts and command line run in Node.js; the web application in jsdom. */

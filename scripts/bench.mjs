@@ -21,7 +21,7 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, nudged, landing, landed } = JSON.parse(core.stdout);
+const { evaluation, refresh, nudged, landing, landed, plan } = JSON.parse(core.stdout);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -175,6 +175,8 @@ for (const [room, path] of Object.entries({
   bench: '/bench?dip=weir-house-hummus',
   make: '/make?dip=weir-house-hummus',
   trials: '/trials?dip=weir-house-hummus',
+  day: '/day?plan=regatta-first-day',
+  house: '/house',
   larder: '/larder',
   kit: '/kit',
 })) {
@@ -191,6 +193,13 @@ const lines = [
   ['Bench refresh: path, seasoning, band', ms(refresh.median), ms(refresh.p95), '4 ms'],
   ['Bench refresh with nudges and a band of 500 draws', ms(nudged.median), ms(nudged.p95), '16 ms'],
   [`land it, 15 free rows (${landed} of 60 landed)`, ms(landing.median), ms(landing.p95), '60 ms'],
+  [
+    `a day of 12 dips, ${plan.tasks} tasks`,
+    ms(plan.ms),
+    `${plan.spanMin} min, no plan under ${plan.lowerBoundMin}`,
+    '2 s',
+  ],
+  ['the same again after a task is pinned', ms(plan.replanMs), '', '300 ms'],
   ['typing an amount to the painted frame', ms(typed.median), ms(typed.p95), 'two frames, 33 ms'],
   [
     'dragging a bead to the painted frame',
@@ -219,5 +228,5 @@ console.log(
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
 console.log(
-  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, typed, dragged, small, large, rooms })}`,
+  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, plan, typed, dragged, small, large, rooms })}`,
 );

@@ -9,7 +9,9 @@ import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
 import { nudges } from '@cobbet/core/nudge/nudges';
 import { drawnPath } from '@cobbet/core/odds/drawnPath';
+import { lowerBoundSpan, planDay } from '@cobbet/core/plan/planDay';
 import { per100g } from '@cobbet/core/seasoning/per100g';
+import { bigDay } from './bigDay';
 
 const recipe: [string, number][] = [
   ['tahini-hulled', 80],
@@ -107,6 +109,25 @@ for (let i = 0; i < 60; i += 1) {
   if (miss < 1e-4) landed += 1;
 }
 
+const day = bigDay();
+const now = () => performance.now();
+const began = now();
+const planned = planDay(day, { tries: 4000, ms: 1500, now });
+const planning = now() - began;
+const pinnedDay = {
+  ...day,
+  tasks: day.tasks.map((task) => (task.id === '3-blend' ? { ...task, pinnedAt: -330 } : task)),
+};
+const pinnedAt = now();
+planDay(pinnedDay, { tries: 4000, ms: 280, now });
+const plan = {
+  tasks: day.tasks.length,
+  ms: planning,
+  spanMin: planned.spanMin,
+  lowerBoundMin: lowerBoundSpan(day),
+  replanMs: now() - pinnedAt,
+};
+
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, plan, sink: Number.isFinite(sink) })}\n`,
 );

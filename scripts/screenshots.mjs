@@ -87,6 +87,45 @@ const views = [
     },
   },
   {
+    name: 'house',
+    size: wide,
+    path: '/house',
+    act: async (page) => {
+      await page
+        .getByRole('combobox', { name: 'Watercress, how long it keeps' })
+        .selectOption('by tomorrow');
+      await button(page, 'Open Leaf pesto with cheese').click();
+    },
+  },
+  {
+    name: 'made-ready',
+    size: { width: 1280, height: 1060 },
+    path: '/bench?dip=hazelnut-red-bean-pate',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Details of Red kidney/ }).click();
+      await button(page, 'Made ready…').click();
+      await page.getByRole('region', { name: 'Cooling' }).waitFor();
+    },
+  },
+  {
+    name: 'day',
+    size: { width: 1280, height: 900 },
+    path: '/day?plan=regatta-first-day',
+    act: async (page) => {
+      await page.getByRole('progressbar', { name: 'Planning' }).waitFor({ state: 'visible' });
+      await page.getByRole('progressbar', { name: 'Planning' }).waitFor({ state: 'hidden' });
+    },
+  },
+  {
+    name: 'day-shopping',
+    size: wide,
+    path: '/day?plan=regatta-first-day',
+    act: async (page) => {
+      await page.getByText(/^Begin /).waitFor();
+      await button(page, 'shopping').click();
+    },
+  },
+  {
     name: 'larder',
     size: wide,
     path: '/larder',

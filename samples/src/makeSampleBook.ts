@@ -1,6 +1,7 @@
 import { type Book, defaultSettings } from '@cobbet/core/book/book';
 import { type Dip, emptyDip } from '@cobbet/core/book/dip';
 import { emptyPlan, type Plan, usualResources } from '@cobbet/core/book/plan';
+import type { StockItem } from '@cobbet/core/book/stock';
 import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
 import type { KeptReading } from '@cobbet/core/book/reading';
@@ -34,6 +35,20 @@ const regatta: Plan = {
     { dipId: 'hazelnut-red-bean-pate', massG: 1200 },
   ],
 };
+
+/** What stands in the Lockside kitchen after the regatta's last rehearsal. */
+const stock: StockItem[] = [
+  { id: 'chickpeas-canned-drained', amount: '2 cans', useBy: null },
+  { id: 'tahini-hulled', amount: '350 g', useBy: null },
+  { id: 'olive-oil-extra-virgin', amount: '3 cups', useBy: null },
+  { id: 'lemon-juice', amount: '4 lemons', useBy: null },
+  { id: 'sea-salt-fine', amount: '400 g', useBy: null },
+  { id: 'garlic-raw', amount: '10 cloves', useBy: null },
+  { id: 'labneh', amount: '180 g', useBy: null },
+  { id: 'watercress', amount: '2 bunches', useBy: null },
+  { id: 'grana-style', amount: '120 g', useBy: null },
+  { id: 'hazelnut', amount: '150 g', useBy: null },
+];
 
 function dipOf(formula: Formula): Dip {
   const first = Math.min(...formula.trials.map(({ day }) => day));
@@ -147,6 +162,7 @@ export function makeSampleBook(): BookFile {
     trials,
     runs: new Map(),
     plans: new Map([[regatta.id, regatta]]),
+    stock: new Map(stock.map((item) => [item.id, item])),
     larder: new Map(),
     settings: new Map([[settings.id, settings]]),
   };

@@ -4,6 +4,7 @@ import type { Dip } from './dip';
 import { defaultKit, type Kit } from './kit';
 import type { Plan } from './plan';
 import type { Run } from './run';
+import type { StockItem } from './stock';
 import type { Trial } from './trial';
 
 /** How the Bench writes amounts. */
@@ -34,11 +35,20 @@ export interface BookTables {
   trials: Trial;
   runs: Run;
   plans: Plan;
+  stock: StockItem;
   larder: OwnIngredient;
   settings: Settings;
 }
 
-export const tableNames = ['dips', 'trials', 'runs', 'plans', 'larder', 'settings'] as const;
+export const tableNames = [
+  'dips',
+  'trials',
+  'runs',
+  'plans',
+  'stock',
+  'larder',
+  'settings',
+] as const;
 export type TableName = (typeof tableNames)[number];
 
 /** A whole book in memory, records by id. */
@@ -51,6 +61,7 @@ export function emptyBook(): Book {
     trials: new Map(),
     runs: new Map(),
     plans: new Map(),
+    stock: new Map(),
     larder: new Map(),
     settings: new Map([[defaultSettings.id, defaultSettings]]),
   };

@@ -13,6 +13,7 @@ import { amountViews, type Settings } from './book';
 import type { Dip, Row } from './dip';
 import type { Kit } from './kit';
 import type { Plan } from './plan';
+import type { StockItem } from './stock';
 import type { Run, RunEntry } from './run';
 import type { KeptReading } from './reading';
 import { tastes, type Trial, type TrialRow, verdicts } from './trial';
@@ -196,6 +197,15 @@ export const planSchema = Joi.object<Plan>({
   createdAt: moment.required(),
 });
 
+export const stockSchema = Joi.object<StockItem>({
+  id: id.required(),
+  amount: text(200).required(),
+  useBy: Joi.string()
+    .pattern(/^\d{4}-\d\d-\d\d$/, 'a local date')
+    .allow(null)
+    .required(),
+});
+
 /** A book file as docs/format.md describes it, at the present version. */
 export const bookFileSchema = Joi.object({
   format: Joi.string().valid('cobbet-book').required(),
@@ -207,4 +217,5 @@ export const bookFileSchema = Joi.object({
   trials: Joi.array().items(trialSchema).max(100_000).required(),
   runs: Joi.array().items(runSchema).max(1000).required(),
   plans: Joi.array().items(planSchema).max(1000).required(),
+  stock: Joi.array().items(stockSchema).max(2000).required(),
 }).required();

@@ -87,8 +87,8 @@ function migrated(value: unknown): unknown {
   });
   return {
     ...file,
-    // days are planned since version 4
-    ...(version < 4 && file['plans'] === undefined ? { plans: [] } : {}),
+    // days are planned and stock is kept since version 4
+    ...(version < 4 ? { plans: [], stock: [] } : {}),
     ...Object.fromEntries(lists),
     settings: migratedRecord('settings', file['settings'], 'settings', version),
     version: bookVersion,
@@ -112,5 +112,6 @@ export function readBookFile(text: string): Book {
     trials: byId(file.trials, 'trials'),
     runs: byId(file.runs, 'runs'),
     plans: byId(file.plans, 'plans'),
+    stock: byId(file.stock, 'stock'),
   };
 }

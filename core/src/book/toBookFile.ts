@@ -4,6 +4,7 @@ import type { Dip } from './dip';
 import { bookVersion } from './migrations';
 import type { Plan } from './plan';
 import type { Run } from './run';
+import type { StockItem } from './stock';
 import type { Trial } from './trial';
 
 /** A whole book as one JSON file; docs/format.md describes it. */
@@ -17,6 +18,7 @@ export interface BookFile {
   trials: Trial[];
   runs: Run[];
   plans: Plan[];
+  stock: StockItem[];
 }
 
 /** A book as its file. */
@@ -31,5 +33,6 @@ export function toBookFile(book: Book, exportedAt: string): BookFile {
     trials: [...book.trials.values()],
     runs: [...book.runs.values()],
     plans: [...book.plans.values()],
+    stock: [...book.stock.values()],
   };
 }

@@ -4,6 +4,7 @@ import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { emptyPlan, type Plan } from '@cobbet/core/book/plan';
+import type { StockItem } from '@cobbet/core/book/stock';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/book/reading';
 import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
@@ -213,4 +214,33 @@ export function editPlan(
 
 export function deletePlan(plan: Plan): Promise<boolean> {
   return useBook.getState().act(`Delete ${plan.name}`, () => [remove('plans', plan.id)]);
+}
+
+/** Says how much of a thing there is in the house. */
+export function keepStock(item: StockItem, name: string): Promise<boolean> {
+  return useBook.getState().act(`In the house: ${name}`, () => [put('stock', item)]);
+}
+
+/** A thing that is used up. */
+export function dropStock(id: string, name: string): Promise<boolean> {
+  return useBook.getState().act(`Used up: ${name}`, () => [remove('stock', id)]);
+}
+
+/** Starts a dip that has been put together. */
+export async function addWholeDip(
+  name: string,
+  change: Pick<Dip, 'family' | 'targets' | 'note'> & {
+    rows: readonly { ingredientId: string; amount: string }[];
+  },
+): Promise<string> {
+  const id = newId();
+  const { rows, ...rest } = change;
+  await useBook.getState().act(`New dip ${name}`, () => [
+    put('dips', {
+      ...emptyDip(id, name, now()),
+      ...rest,
+      rows: rows.map((row) => ({ ...row, id: newId(), place: 'bowl', prep: '', hold: false })),
+    }),
+  ]);
+  return id;
 }

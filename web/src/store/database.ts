@@ -23,6 +23,7 @@ interface CobbetSchema extends DBSchema {
   trials: { key: string; value: BookTables['trials'] };
   runs: { key: string; value: BookTables['runs'] };
   plans: { key: string; value: BookTables['plans'] };
+  stock: { key: string; value: BookTables['stock'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };
@@ -38,6 +39,7 @@ export const recordStores: readonly TableName[] = [
   'trials',
   'runs',
   'plans',
+  'stock',
   'larder',
   'settings',
 ];
@@ -81,14 +83,17 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
   const database = await openDB<CobbetSchema>(name, bookVersion, {
     upgrade(db, from, _to, transaction) {
       if (from < 3) db.createObjectStore('labels');
-      if (from < 4) db.createObjectStore('plans', { keyPath: 'id' });
+      if (from < 4) {
+        db.createObjectStore('plans', { keyPath: 'id' });
+        db.createObjectStore('stock', { keyPath: 'id' });
+      }
       if (from > 0) {
         // half a migration is worse than none
         migrateRecords(transaction, from).catch(() => transaction.abort());
         return;
       }
       for (const store of recordStores) {
-        if (store !== 'plans') db.createObjectStore(store, { keyPath: 'id' });
+        if (store !== 'plans' && store !== 'stock') db.createObjectStore(store, { keyPath: 'id' });
       }
       db.createObjectStore('history');
       db.createObjectStore('place', { keyPath: 'id' });
@@ -110,10 +115,11 @@ function byId<T extends { id: string }>(records: readonly T[]): Map<string, T> {
 /** Reads the book but for its trials, which may be many. */
 export async function readBookWithoutTrials(database: Database): Promise<Book> {
   const transaction = database.transaction(recordStores, 'readonly');
-  const [dips, runs, plans, larder, settings] = await Promise.all([
+  const [dips, runs, plans, stock, larder, settings] = await Promise.all([
     transaction.objectStore('dips').getAll(),
     transaction.objectStore('runs').getAll(),
     transaction.objectStore('plans').getAll(),
+    transaction.objectStore('stock').getAll(),
     transaction.objectStore('larder').getAll(),
     transaction.objectStore('settings').getAll(),
   ]);
@@ -122,6 +128,7 @@ export async function readBookWithoutTrials(database: Database): Promise<Book> {
     trials: new Map(),
     runs: byId(runs),
     plans: byId(plans),
+    stock: byId(stock),
     larder: byId(larder),
     settings: byId(settings),
   };

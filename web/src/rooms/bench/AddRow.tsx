@@ -8,7 +8,7 @@ import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
-import type { LarderField as LarderFieldType } from './LarderField';
+import type { LarderField as LarderFieldType } from '@/parts/LarderField';
 
 const placeholder = 'Add something, such as 2 tbsp lemon juice';
 
@@ -28,7 +28,7 @@ export function AddRow({
   const [Field, setField] = useState<Field | null>(null);
   // the plain field stays until the search is there, so that no letter is lost on the way
   const want = async () => {
-    const { LarderField } = await import('./LarderField');
+    const { LarderField } = await import('@/parts/LarderField');
     setField(() => LarderField);
   };
   return (

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Doubt } from '@cobbet/core/sanity/isThisRight';
 import { colour } from '@/theme/colour';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 import type { Bench } from './useBench';
 
 /** Amounts worth a second look: asked, never blocked, and not asked again once the cook has said so. */

@@ -5,7 +5,7 @@ import { browning } from '@cobbet/core/looks/browning';
 import { leadFlavour } from '@cobbet/core/looks/leadFlavour';
 import { useMemo } from 'react';
 import { colour } from '@/theme/colour';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 import type { Bench } from './useBench';
 
 /** A dab of the dip on a plate, in the colour it will about have. */

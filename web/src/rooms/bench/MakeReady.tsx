@@ -18,7 +18,7 @@ import { methodOf, routeOfRow, usualWay } from '@cobbet/core/prep/usualWay';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { colour } from '@/theme/colour';
 import { CoolingHelp } from './CoolingHelp';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 import { SoakDrawing } from './SoakDrawing';
 
 const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;

@@ -16,7 +16,7 @@ import {
 import { useMemo, useState } from 'react';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 import type { Bench } from './useBench';
 
 /** A change with its sign; a dash for what is too little to feel, a word for what has no body. */

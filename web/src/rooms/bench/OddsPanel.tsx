@@ -8,7 +8,7 @@ import type { LandedPart } from '@cobbet/core/landing/landParts';
 import { useCallback, useEffect } from 'react';
 import { colour } from '@/theme/colour';
 import { spoonProofInWorker } from '@/workers/reckoningClient';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 import { useAsked } from './useAsked';
 import type { Bench } from './useBench';
 import { landingParts } from './useLanding';

@@ -18,7 +18,7 @@ import { colour } from '@/theme/colour';
 import { After } from './After';
 import { AmountField } from './AmountField';
 import { rowHeight } from './lineGeometry';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 
 const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 

@@ -7,7 +7,7 @@ import type { ThroughStall, WayStep } from '@cobbet/core/stall/throughStall';
 import { useCallback } from 'react';
 import { colour } from '@/theme/colour';
 import { throughStallInWorker } from '@/workers/reckoningClient';
-import { shortName } from './shortName';
+import { shortName } from '@/parts/shortName';
 import { useAsked } from './useAsked';
 import type { Bench } from './useBench';
 

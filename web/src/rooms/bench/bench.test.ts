@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../../../core/test/bookOf';
 import { analyseDip } from '@cobbet/core/book/dipParts';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import { findTyped } from './findTyped';
+import { findTyped } from '@/parts/findTyped';
 import { targetText } from './FootRow';
 import { lastRead } from './lastRead';
 import { beadsOf, lineAxis } from './shownQuantity';

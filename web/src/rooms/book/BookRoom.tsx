@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { familyNames } from '@cobbet/core/seasoning/families';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { NameDialog } from '@/parts/NameDialog';
@@ -77,6 +78,9 @@ export function BookRoom() {
               : `${trials.size} ${trials.size === 1 ? 'trial' : 'trials'}`}
           </Typography>
         </Box>
+        <Button component={Link} href="/house">
+          From the house
+        </Button>
         <BookFileButtons />
         <Button variant="contained" startIcon={<Add />} onClick={() => setNaming(true)}>
           New dip

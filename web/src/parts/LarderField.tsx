@@ -9,7 +9,7 @@ import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { useMemo, useState } from 'react';
-import { RoleMark } from '@/parts/RoleMark';
+import { RoleMark } from './RoleMark';
 import { colour } from '@/theme/colour';
 import { findTyped, type Found } from './findTyped';
 
@@ -18,6 +18,7 @@ export function LarderField({
   larder,
   measures,
   placeholder,
+  autoFocus = true,
   text,
   onText,
   onAdd,
@@ -25,6 +26,8 @@ export function LarderField({
   larder: Larder;
   measures: MeasureSystem;
   placeholder: string;
+  /** Takes the focus when it appears. */
+  autoFocus?: boolean;
   text: string;
   onText: (text: string) => void;
   onAdd: (ingredient: Ingredient, amount: string) => void;
@@ -68,7 +71,7 @@ export function LarderField({
         <TextField
           {...params}
           variant="standard"
-          autoFocus
+          autoFocus={autoFocus}
           placeholder={placeholder}
           slotProps={{
             ...params.slotProps,

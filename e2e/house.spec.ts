@@ -1,0 +1,73 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openBlankBook, openSampleBook, saved } from './cook';
+
+test('what is in the house says what it makes, what runs out first, and what is missing', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.getByRole('link', { name: 'From the house' }).click();
+  const makes = page.getByRole('region', { name: 'What it makes' });
+  const row = (name: string) =>
+    makes
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('button', { name: `Open ${name}`, exact: true }) });
+  await expect(row('Hummus')).toContainText('about 850 g, as far as the chickpeas, canned goes');
+  await expect(row('Avocado')).toContainText('needs avocado');
+  const stock = page.getByRole('list', { name: 'Stock' });
+  await stock.getByRole('textbox', { name: 'Chickpeas, canned in the house' }).fill('1 can');
+  await stock.getByRole('textbox', { name: 'Chickpeas, canned in the house' }).blur();
+  await expect(row('Hummus')).toContainText('about 430 g');
+  await stock
+    .getByRole('combobox', { name: 'Watercress, how long it keeps' })
+    .selectOption('by tomorrow');
+  await expect(row('Leaf pesto with cheese')).toContainText('uses up watercress');
+  await saved(page);
+  await page.reload();
+  await expect(row('Leaf pesto with cheese')).toContainText('uses up watercress');
+  await stock.getByRole('button', { name: 'Watercress is used up' }).click();
+  await expect(row('Leaf pesto with cheese')).toContainText('needs basil');
+  await page.keyboard.press('Control+z');
+  await expect(row('Leaf pesto with cheese')).toContainText('uses up watercress');
+});
+
+test('a pattern is filled, a part swapped, all of one thing used, and the dip lands on the Bench', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/house');
+  await page.getByRole('button', { name: 'Open Hummus', exact: true }).click();
+  await page
+    .getByRole('combobox', { name: 'body of Hummus' })
+    .selectOption({ label: 'Sunflower seed butter, plain, unsalted' });
+  const size = page.getByRole('textbox', { name: 'How much' });
+  await size.fill('20');
+  await expect(page.getByText('From 50 to 50000 g.')).toBeVisible();
+  await page.getByRole('button', { name: /^Use all the chickpeas/ }).click();
+  await expect(size).toHaveValue('850');
+  await page.getByRole('button', { name: 'Start it on the Bench' }).click();
+  await expect(page.getByRole('heading', { name: 'Hummus, chickpeas, canned' })).toBeVisible({
+    timeout: 15_000,
+  });
+  await expect(page.getByText(/inside your 6\.7–7\.8/)).toBeVisible();
+  await expect(
+    page.getByRole('textbox', { name: 'Amount of Sunflower seed butter' }),
+  ).toBeVisible();
+});
+
+test('an empty house says how to begin, and takes what is typed', async ({ page }) => {
+  await openBlankBook(page);
+  await page.goto('/house');
+  await expect(page.getByText('Nothing said yet.')).toBeVisible();
+  const add = page.getByRole('combobox', { name: 'Add something' });
+  await add.fill('2 x 400 g cans cannellini');
+  await page.getByRole('listbox').getByRole('option').first().click();
+  const stock = page.getByRole('list', { name: 'Stock' });
+  await expect(stock).toContainText('490 g');
+  await stock.getByRole('textbox').fill('a blorp');
+  await expect(stock).toContainText('can’t be read');
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map(({ id, nodes }) => `${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
+});

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next';
+import { HouseRoom } from '@/rooms/house/HouseRoom';
+
+export const metadata: Metadata = { title: 'From the house' };
+
+export default function Page() {
+  return <HouseRoom />;
+}

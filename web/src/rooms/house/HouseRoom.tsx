@@ -1,0 +1,76 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { daysUntil } from '@cobbet/core/book/stock';
+import { fromHouse, type InHouse } from '@cobbet/core/pattern/fromHouse';
+import { patterns } from '@cobbet/core/pattern/patterns';
+import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { useMemo, useState } from 'react';
+import { useBook } from '@/store/bookStore';
+import { useLarder, useSettings } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { PatternRow } from './PatternRow';
+import { Shelf } from './Shelf';
+import { today } from './today';
+
+/** Start from what there is: what can be made of it, how much, and what little is missing. */
+export function HouseRoom() {
+  const stock = useBook((state) => state.book.stock);
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [open, setOpen] = useState<string | null>(null);
+  const house = useMemo(
+    () =>
+      [...stock.values()].flatMap((item): InHouse[] => {
+        const ingredient = larder.get(item.id);
+        const read = ingredient && readGrams(item.amount, ingredient, measures);
+        if (!read?.ok) return [];
+        const useWithinDays = item.useBy === null ? null : daysUntil(item.useBy, today());
+        // what is past its date is not put into anything
+        if (useWithinDays !== null && useWithinDays < 0) return [];
+        return [{ ingredientId: item.id, massG: read.value.massG, useWithinDays }];
+      }),
+    [stock, larder, measures],
+  );
+  const made = useMemo(() => fromHouse(patterns, house, larder), [house, larder]);
+  return (
+    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 }, maxWidth: 1280 }}>
+      <Typography variant="h1">From what is in the house</Typography>
+      <Typography sx={{ color: 'text.secondary', mb: 2 }}>
+        Say what there is; what spoils first is used first.
+      </Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 4,
+          alignItems: 'start',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '360px minmax(0, 1fr)' },
+        }}
+      >
+        <Shelf />
+        <Box component="section" aria-label="What it makes">
+          <Typography variant="h2" sx={{ mb: 0.5 }}>
+            What it makes
+          </Typography>
+          <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+            {made.map((one) => (
+              <Box
+                component="li"
+                key={one.pattern.id}
+                sx={{ borderTop: `1px solid ${colour.line}` }}
+              >
+                <PatternRow
+                  made={one}
+                  house={house}
+                  open={open === one.pattern.id}
+                  onOpen={() => setOpen(open === one.pattern.id ? null : one.pattern.id)}
+                />
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,172 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Input from '@mui/material/Input';
+import NativeSelect from '@mui/material/NativeSelect';
+import Typography from '@mui/material/Typography';
+import { daysUntil, type StockItem } from '@cobbet/core/book/stock';
+import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { useState } from 'react';
+import { LarderField } from '@/parts/LarderField';
+import { RoleMark } from '@/parts/RoleMark';
+import { shortName } from '@/parts/shortName';
+import { useBook } from '@/store/bookStore';
+import { dropStock, keepStock } from '@/store/commands';
+import { useLarder, useSettings } from '@/store/useDip';
+import { colour } from '@/theme/colour';
+import { inDays, today } from './today';
+
+const keeps = [
+  { days: null, name: 'keeps' },
+  { days: 0, name: 'use today' },
+  { days: 1, name: 'by tomorrow' },
+  { days: 2, name: 'in 2 days' },
+  { days: 3, name: 'in 3 days' },
+  { days: 5, name: 'in 5 days' },
+  { days: 7, name: 'in a week' },
+] as const;
+
+function Item({ item }: { item: StockItem }) {
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const ingredient = larder.get(item.id);
+  const [text, setText] = useState<string | null>(null);
+  const amount = text ?? item.amount;
+  const read = ingredient && readGrams(amount, ingredient, measures);
+  const name = shortName(ingredient?.name ?? item.id);
+  const days = item.useBy === null ? null : daysUntil(item.useBy, today());
+  const near =
+    days === null
+      ? null
+      : (keeps.findLast((one) => one.days !== null && one.days <= Math.max(0, days))?.days ?? 0);
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '22px minmax(0, 1fr) 96px auto',
+        columnGap: 1,
+        alignItems: 'center',
+        borderTop: `1px solid ${colour.line}`,
+        py: 0.5,
+      }}
+    >
+      {ingredient ? <RoleMark role={ingredient.role} /> : <span />}
+      <Box sx={{ minWidth: 0, lineHeight: 1.25 }}>
+        <Box
+          sx={{
+            fontWeight: 600,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {name}
+        </Box>
+        <NativeSelect
+          disableUnderline
+          value={near ?? ''}
+          inputProps={{ 'aria-label': `${name}, how long it keeps` }}
+          onChange={(event) =>
+            void keepStock(
+              {
+                ...item,
+                useBy: event.target.value === '' ? null : inDays(Number(event.target.value)),
+              },
+              name,
+            )
+          }
+          sx={{
+            fontSize: 13.5,
+            color: days !== null && days <= 1 ? colour.caution : colour.muted,
+            '& select': {
+              py: 0,
+              pl: 0,
+              textDecoration: 'underline dotted',
+              fieldSizing: 'content',
+            },
+          }}
+        >
+          {keeps.map(({ days: each, name: words }) => (
+            <option key={words} value={each ?? ''}>
+              {each !== null && each === near && days !== null && days < 0
+                ? 'past its date'
+                : words}
+            </option>
+          ))}
+        </NativeSelect>
+      </Box>
+      <Box>
+        <Input
+          value={amount}
+          error={!read?.ok}
+          inputProps={{ 'aria-label': `${name} in the house`, maxLength: 200 }}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={() => {
+            if (text === null || !read?.ok) return;
+            setText(null);
+            if (text !== item.amount) void keepStock({ ...item, amount: text }, name);
+          }}
+          sx={{ fontWeight: 700, fontSize: 15 }}
+        />
+        <Box sx={{ fontSize: 12.5, color: read?.ok ? colour.muted : colour.caution }}>
+          {!read?.ok
+            ? 'can’t be read'
+            : days !== null && days < 0
+              ? 'left out'
+              : printGrams(read.value.massG)}
+        </Box>
+      </Box>
+      <Button
+        size="small"
+        sx={{ minWidth: 0 }}
+        aria-label={`${name} is used up`}
+        onClick={() => void dropStock(item.id, name)}
+      >
+        Gone
+      </Button>
+    </Box>
+  );
+}
+
+/** What there is, how much of it, and until when. */
+export function Shelf() {
+  const stock = useBook((state) => state.book.stock);
+  const larder = useLarder();
+  const { measures } = useSettings();
+  const [text, setText] = useState('');
+  const items = [...stock.values()].sort((a, b) => (a.useBy ?? '9').localeCompare(b.useBy ?? '9'));
+  return (
+    <Box component="section" aria-label="In the house">
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        In the house
+      </Typography>
+      <LarderField
+        larder={larder}
+        measures={measures}
+        placeholder="2 cans chickpeas, 1 bunch parsley…"
+        text={text}
+        autoFocus={false}
+        onText={setText}
+        onAdd={(ingredient, amount) =>
+          void keepStock(
+            { id: ingredient.id, amount: amount === '' ? '200 g' : amount, useBy: null },
+            ingredient.name,
+          )
+        }
+      />
+      {items.length === 0 && (
+        <Typography sx={{ my: 2, color: 'text.secondary' }}>
+          Nothing said yet. An opened tub, one can, a big bunch: any of it is a start.
+        </Typography>
+      )}
+      <Box component="ul" aria-label="Stock" sx={{ m: 0, mt: 1, p: 0, listStyle: 'none' }}>
+        {items.map((item) => (
+          <Item key={item.id} item={item} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
