@@ -141,6 +141,22 @@ describe('the tasks of a day', () => {
   });
 });
 
+test('what is in the house is not bought again, and is not counted twice', () => {
+  const there = new Map([
+    ['chickpeas-canned-drained', 480],
+    ['tahini-hulled', 500],
+    ['lemon-juice', 20],
+  ]);
+  const items = shoppingList(needs, shippedLarder, there);
+  // 720 g wanted, 480 there: 240 g is one can
+  expect(items.find(({ what }) => what.startsWith('Chickpeas'))?.amount).toBe('1 can of 400 g');
+  expect(items.find(({ ingredientId }) => ingredientId === 'tahini-hulled')).toBeUndefined();
+  expect(items.find(({ ingredientId }) => ingredientId === 'lemon-juice')?.needG).toBeCloseTo(
+    80 / ((45 * 1.03) / 120),
+    4,
+  );
+});
+
 test('the shopping list counts pieces and cans up, weighs the rest, and buys no water', () => {
   const items = shoppingList(needs, shippedLarder);
   const text = shoppingText(items);

@@ -1,6 +1,7 @@
 import { canShare } from '../larder/cans';
 import type { Role } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
+import { rawFor } from '../prep/prepare';
 import type { DayNeeds } from './dayNeeds';
 
 /** One line of a shopping list. */
@@ -18,6 +19,8 @@ export interface ShoppingItem {
 /** What comes out of the tap. */
 const fromTheTap = new Set(['water', 'ice', 'pasta-water']);
 const usualCanG = 400;
+/** Less than this is not bought for, g. */
+const leastG = 0.05;
 
 function weight(massG: number): string {
   if (massG >= 1000) return `${(Math.ceil(massG / 50) / 20).toFixed(2).replace(/\.?0+$/, '')} kg`;
@@ -35,13 +38,26 @@ function counted(count: number, word: string): string {
  * What to buy for a day: raw things by the piece or package they come in, rounded up, the rest by weight; what the
  * day's own preparations leave over is counted already.
  *
+ * @param inHouse g ready that there is already, by ingredient
  * @returns by shelf, then by name
  */
-export function shoppingList(needs: DayNeeds, larder: Larder): ShoppingItem[] {
+export function shoppingList(
+  needs: DayNeeds,
+  larder: Larder,
+  inHouse: ReadonlyMap<string, number> = new Map(),
+): ShoppingItem[] {
   const items: ShoppingItem[] = [];
-  for (const { ingredientId, route, rawG } of needs.preps) {
+  const left = new Map(inHouse);
+  /** Takes what there is of a thing, so that no gram counts twice. */
+  const short = (ingredientId: string, readyG: number) => {
+    const there = Math.min(left.get(ingredientId) ?? 0, readyG);
+    left.set(ingredientId, (left.get(ingredientId) ?? 0) - there);
+    return readyG - there;
+  };
+  for (const { ingredientId, route, readyG } of needs.preps) {
     const ingredient = larder.get(ingredientId);
-    if (!ingredient) continue;
+    const rawG = rawFor(route, short(ingredientId, readyG));
+    if (!ingredient || rawG < leastG) continue;
     const [piece] = Object.entries(route.pieceG);
     const packageG = ingredient.packageG ?? (piece?.[0] === 'can' ? usualCanG : undefined);
     const amount =
@@ -61,9 +77,11 @@ export function shoppingList(needs: DayNeeds, larder: Larder): ShoppingItem[] {
       shelf: ingredient.role,
     });
   }
-  for (const { ingredientId, massG } of needs.bought) {
+  for (const { ingredientId, massG: wantedG } of needs.bought) {
     const ingredient = larder.get(ingredientId);
     if (!ingredient || fromTheTap.has(ingredientId)) continue;
+    const massG = short(ingredientId, wantedG);
+    if (massG < leastG) continue;
     const { packageG, name, role } = ingredient;
     const amount =
       packageG === undefined

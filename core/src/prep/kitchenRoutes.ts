@@ -119,6 +119,13 @@ const bunchYield: Record<string, string> = {
 };
 const wild = 'Wild greens: only with certain identity and from clean ground.';
 
+/** What is not leaf is stalk. */
+const stalksOf = ({ low, typical, high }: Range): Range => ({
+  low: 1 - high,
+  typical: 1 - typical,
+  high: 1 - low,
+});
+
 const bunches = Object.entries(bunchG).map(([to, massG]) =>
   route(
     to,
@@ -135,7 +142,7 @@ const bunches = Object.entries(bunchG).map(([to, massG]) =>
         left(
           'stalks',
           null,
-          about(0.3, 0.3),
+          stalksOf(ratioOf(yieldOf(bunchYield[to] ?? `${to}-bunch`))),
           'g',
           2,
           'tender ones into the blend, up to a fifth; the rest to stock',

@@ -18,7 +18,6 @@ export function LarderField({
   larder,
   measures,
   placeholder,
-  autoFocus = true,
   text,
   onText,
   onAdd,
@@ -26,8 +25,6 @@ export function LarderField({
   larder: Larder;
   measures: MeasureSystem;
   placeholder: string;
-  /** Takes the focus when it appears. */
-  autoFocus?: boolean;
   text: string;
   onText: (text: string) => void;
   onAdd: (ingredient: Ingredient, amount: string) => void;
@@ -71,7 +68,7 @@ export function LarderField({
         <TextField
           {...params}
           variant="standard"
-          autoFocus={autoFocus}
+          autoFocus
           placeholder={placeholder}
           slotProps={{
             ...params.slotProps,

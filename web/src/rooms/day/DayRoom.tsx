@@ -8,13 +8,15 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { NameDialog } from '@/parts/NameDialog';
 import { NotHere } from '@/parts/NotHere';
 import { useBook } from '@/store/bookStore';
 import { addPlan } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { clockAt, dayAt, localOf } from './clock';
 
+const NameDialog = dynamic(() => import('@/parts/NameDialog').then((module) => module.NameDialog), {
+  ssr: false,
+});
 const DayOf = dynamic(() => import('./DayOf').then((module) => module.DayOf), { ssr: false });
 
 /** Noon two days on, by this device's clock. */

@@ -10,6 +10,7 @@ import { type ShoppingItem, shoppingList, shoppingText } from '@cobbet/core/plan
 import { useMemo, useState } from 'react';
 import { roleNames } from '@/parts/roleNames';
 import { download } from '@/store/download';
+import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
 
 /** The list as CSV: shelf, thing, amount, grams. */
@@ -63,7 +64,11 @@ export function ShoppingList({
   larder: Larder;
   name: string;
 }) {
-  const items = useMemo(() => shoppingList(needs, larder), [needs, larder]);
+  const house = useInHouse();
+  const items = useMemo(() => {
+    const there = new Map(house.map(({ ingredientId, massG }) => [ingredientId, massG]));
+    return shoppingList(needs, larder, there);
+  }, [needs, larder, house]);
   const shelves = useMemo(() => {
     const found = new Map<Role, ShoppingItem[]>();
     for (const item of items) found.set(item.shelf, [...(found.get(item.shelf) ?? []), item]);
@@ -76,13 +81,22 @@ export function ShoppingList({
     );
   const file = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
   if (items.length === 0) {
-    return <Typography sx={{ my: 3 }}>Nothing to buy yet: put a dip on the day.</Typography>;
+    return (
+      <Typography sx={{ my: 3 }}>
+        Nothing to buy: put a dip on the day, or it is all in the house.
+      </Typography>
+    );
   }
   return (
     <Box component="section" aria-label="Shopping" sx={{ maxWidth: 900 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, my: 1 }}>
         <Typography variant="h2" sx={{ mr: 'auto' }}>
-          To buy
+          To buy{' '}
+          {house.length > 0 && (
+            <Box component="span" sx={{ fontSize: 14, fontWeight: 400, color: colour.muted }}>
+              beside what is in the house
+            </Box>
+          )}
         </Typography>
         <Box sx={{ '@media print': { display: 'none' } }}>
           <Button

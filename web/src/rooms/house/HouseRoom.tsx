@@ -2,37 +2,20 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { daysUntil } from '@cobbet/core/book/stock';
-import { fromHouse, type InHouse } from '@cobbet/core/pattern/fromHouse';
+import { fromHouse } from '@cobbet/core/pattern/fromHouse';
 import { patterns } from '@cobbet/core/pattern/patterns';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useMemo, useState } from 'react';
-import { useBook } from '@/store/bookStore';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useLarder } from '@/store/useDip';
+import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
 import { PatternRow } from './PatternRow';
 import { Shelf } from './Shelf';
-import { today } from './today';
 
 /** Start from what there is: what can be made of it, how much, and what little is missing. */
 export function HouseRoom() {
-  const stock = useBook((state) => state.book.stock);
   const larder = useLarder();
-  const { measures } = useSettings();
   const [open, setOpen] = useState<string | null>(null);
-  const house = useMemo(
-    () =>
-      [...stock.values()].flatMap((item): InHouse[] => {
-        const ingredient = larder.get(item.id);
-        const read = ingredient && readGrams(item.amount, ingredient, measures);
-        if (!read?.ok) return [];
-        const useWithinDays = item.useBy === null ? null : daysUntil(item.useBy, today());
-        // what is past its date is not put into anything
-        if (useWithinDays !== null && useWithinDays < 0) return [];
-        return [{ ingredientId: item.id, massG: read.value.massG, useWithinDays }];
-      }),
-    [stock, larder, measures],
-  );
+  const house = useInHouse();
   const made = useMemo(() => fromHouse(patterns, house, larder), [house, larder]);
   return (
     <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 }, maxWidth: 1280 }}>

@@ -9,14 +9,14 @@ import { daysUntil, type StockItem } from '@cobbet/core/book/stock';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { useState } from 'react';
-import { LarderField } from '@/parts/LarderField';
+import { AddRow } from '@/parts/AddRow';
 import { RoleMark } from '@/parts/RoleMark';
 import { shortName } from '@/parts/shortName';
 import { useBook } from '@/store/bookStore';
 import { dropStock, keepStock } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
-import { inDays, today } from './today';
+import { inDays, today } from '@/store/today';
 
 const keeps = [
   { days: null, name: 'keeps' },
@@ -136,20 +136,16 @@ export function Shelf() {
   const stock = useBook((state) => state.book.stock);
   const larder = useLarder();
   const { measures } = useSettings();
-  const [text, setText] = useState('');
   const items = [...stock.values()].sort((a, b) => (a.useBy ?? '9').localeCompare(b.useBy ?? '9'));
   return (
     <Box component="section" aria-label="In the house">
       <Typography variant="h2" sx={{ mb: 0.5 }}>
         In the house
       </Typography>
-      <LarderField
+      <AddRow
         larder={larder}
         measures={measures}
         placeholder="2 cans chickpeas, 1 bunch parsley…"
-        text={text}
-        autoFocus={false}
-        onText={setText}
         onAdd={(ingredient, amount) =>
           void keepStock(
             { id: ingredient.id, amount: amount === '' ? '200 g' : amount, useBy: null },

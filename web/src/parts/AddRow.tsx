@@ -8,9 +8,7 @@ import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
-import type { LarderField as LarderFieldType } from '@/parts/LarderField';
-
-const placeholder = 'Add something, such as 2 tbsp lemon juice';
+import type { LarderField as LarderFieldType } from './LarderField';
 
 type Field = typeof LarderFieldType;
 
@@ -18,17 +16,19 @@ type Field = typeof LarderFieldType;
 export function AddRow({
   larder,
   measures,
+  placeholder = 'Add something, such as 2 tbsp lemon juice',
   onAdd,
 }: {
   larder: Larder;
   measures: MeasureSystem;
+  placeholder?: string;
   onAdd: (ingredient: Ingredient, amount: string) => void;
 }) {
   const [text, setText] = useState('');
   const [Field, setField] = useState<Field | null>(null);
   // the plain field stays until the search is there, so that no letter is lost on the way
   const want = async () => {
-    const { LarderField } = await import('@/parts/LarderField');
+    const { LarderField } = await import('./LarderField');
     setField(() => LarderField);
   };
   return (
