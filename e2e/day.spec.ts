@@ -150,6 +150,30 @@ test('how a row is made ready: the way, hot or overnight, what it takes, and coo
   await saved(page);
 });
 
+test('what this kitchen’s aubergines gave counts beside the table, and can be forgotten', async ({
+  page,
+}) => {
+  await openBench(page, 'charred-aubergine-labneh');
+  await page.getByRole('button', { name: /^Details of Aubergine/ }).click();
+  await page.getByRole('button', { name: 'Made ready…' }).click();
+  const gives = page.getByRole('region', { name: 'What it gives' });
+  await expect(gives).toContainText('Typical: 45 % of the raw weight (36 % to 55 %)');
+  await expect(gives).toContainText(/Yours: 4[12] % .*n = 3/);
+  await gives.getByRole('textbox', { name: 'Mine: raw' }).fill('600');
+  await gives.getByRole('textbox', { name: 'gave' }).fill('2400');
+  await expect(gives).toContainText('That can hardly be.');
+  await gives.getByRole('textbox', { name: 'gave' }).fill('228');
+  await gives.getByRole('button', { name: 'Keep' }).click();
+  await expect(gives).toContainText('n = 4');
+  await gives.getByRole('button', { name: 'Forget' }).click();
+  await expect(gives).not.toContainText('Yours');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: /^Details of Aubergine/ }).click();
+  await page.getByRole('button', { name: 'Made ready…' }).click();
+  await expect(gives).toContainText('n = 4');
+});
+
 test('the day is clean for those who can’t see it, and fits a phone', async ({ page }) => {
   const { default: AxeBuilder } = await import('@axe-core/playwright');
   await openRegatta(page);

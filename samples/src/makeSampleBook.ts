@@ -2,6 +2,7 @@ import { type Book, defaultSettings } from '@cobbet/core/book/book';
 import { type Dip, emptyDip } from '@cobbet/core/book/dip';
 import { emptyPlan, type Plan, usualResources } from '@cobbet/core/book/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
+import type { YieldResult } from '@cobbet/core/book/yieldResult';
 import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
 import type { KeptReading } from '@cobbet/core/book/reading';
@@ -48,6 +49,26 @@ const stock: StockItem[] = [
   { id: 'watercress', amount: '2 bunches', useBy: null },
   { id: 'grana-style', amount: '120 g', useBy: null },
   { id: 'hazelnut', amount: '150 g', useBy: null },
+];
+
+/** What lemons and aubergines have given this kitchen: both less than is usual. */
+const yields: YieldResult[] = [
+  ...[139, 152, 146, 144].map((readyG, i) => ({
+    id: `lemons-${i + 1}`,
+    ingredientId: 'lemon-juice',
+    from: 'lemon',
+    rawG: 480,
+    readyG,
+    at: at(6 + 9 * i),
+  })),
+  ...[232, 248, 239].map((readyG, i) => ({
+    id: `aubergines-${i + 1}`,
+    ingredientId: 'aubergine-roasted-drained',
+    from: 'aubergine',
+    rawG: 600,
+    readyG,
+    at: at(8 + 10 * i),
+  })),
 ];
 
 function dipOf(formula: Formula): Dip {
@@ -163,6 +184,7 @@ export function makeSampleBook(): BookFile {
     runs: new Map(),
     plans: new Map([[regatta.id, regatta]]),
     stock: new Map(stock.map((item) => [item.id, item])),
+    yields: new Map(yields.map((result) => [result.id, result])),
     larder: new Map(),
     settings: new Map([[settings.id, settings]]),
   };

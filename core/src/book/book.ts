@@ -6,6 +6,7 @@ import type { Plan } from './plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
 import type { Trial } from './trial';
+import type { YieldResult } from './yieldResult';
 
 /** How the Bench writes amounts. */
 export const amountViews = ['typed', 'grams', 'spoons'] as const;
@@ -36,6 +37,7 @@ export interface BookTables {
   runs: Run;
   plans: Plan;
   stock: StockItem;
+  yields: YieldResult;
   larder: OwnIngredient;
   settings: Settings;
 }
@@ -46,6 +48,7 @@ export const tableNames = [
   'runs',
   'plans',
   'stock',
+  'yields',
   'larder',
   'settings',
 ] as const;
@@ -62,6 +65,7 @@ export function emptyBook(): Book {
     runs: new Map(),
     plans: new Map(),
     stock: new Map(),
+    yields: new Map(),
     larder: new Map(),
     settings: new Map([[defaultSettings.id, defaultSettings]]),
   };

@@ -14,6 +14,7 @@ import type { Dip, Row } from './dip';
 import type { Kit } from './kit';
 import type { Plan } from './plan';
 import type { StockItem } from './stock';
+import type { YieldResult } from './yieldResult';
 import type { Run, RunEntry } from './run';
 import type { KeptReading } from './reading';
 import { tastes, type Trial, type TrialRow, verdicts } from './trial';
@@ -206,6 +207,15 @@ export const stockSchema = Joi.object<StockItem>({
     .required(),
 });
 
+export const yieldSchema = Joi.object<YieldResult>({
+  id: id.required(),
+  ingredientId: id.required(),
+  from: id.required(),
+  rawG: Joi.number().positive().max(1_000_000).required(),
+  readyG: Joi.number().positive().max(1_000_000).required(),
+  at: moment.required(),
+});
+
 /** A book file as docs/format.md describes it, at the present version. */
 export const bookFileSchema = Joi.object({
   format: Joi.string().valid('cobbet-book').required(),
@@ -218,4 +228,5 @@ export const bookFileSchema = Joi.object({
   runs: Joi.array().items(runSchema).max(1000).required(),
   plans: Joi.array().items(planSchema).max(1000).required(),
   stock: Joi.array().items(stockSchema).max(2000).required(),
+  yields: Joi.array().items(yieldSchema).max(20_000).required(),
 }).required();

@@ -88,7 +88,7 @@ function migrated(value: unknown): unknown {
   return {
     ...file,
     // days are planned and stock is kept since version 4
-    ...(version < 4 ? { plans: [], stock: [] } : {}),
+    ...(version < 4 ? { plans: [], stock: [], yields: [] } : {}),
     ...Object.fromEntries(lists),
     settings: migratedRecord('settings', file['settings'], 'settings', version),
     version: bookVersion,
@@ -113,5 +113,6 @@ export function readBookFile(text: string): Book {
     runs: byId(file.runs, 'runs'),
     plans: byId(file.plans, 'plans'),
     stock: byId(file.stock, 'stock'),
+    yields: byId(file.yields, 'yields'),
   };
 }

@@ -6,6 +6,7 @@ import type { Plan } from './plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
 import type { Trial } from './trial';
+import type { YieldResult } from './yieldResult';
 
 /** A whole book as one JSON file; docs/format.md describes it. */
 export interface BookFile {
@@ -19,6 +20,7 @@ export interface BookFile {
   runs: Run[];
   plans: Plan[];
   stock: StockItem[];
+  yields: YieldResult[];
 }
 
 /** A book as its file. */
@@ -34,5 +36,6 @@ export function toBookFile(book: Book, exportedAt: string): BookFile {
     runs: [...book.runs.values()],
     plans: [...book.plans.values()],
     stock: [...book.stock.values()],
+    yields: [...book.yields.values()],
   };
 }

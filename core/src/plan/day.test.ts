@@ -85,6 +85,25 @@ describe('what a day needs', () => {
   });
 });
 
+test('what lemons have given this cook is what is reckoned with', () => {
+  const results = [1, 2, 3, 4, 5, 6].map((n) => ({
+    id: String(n),
+    ingredientId: 'lemon-juice',
+    from: 'lemon',
+    rawG: 480,
+    readyG: 480 * 0.3,
+    at: '2027-05-01T10:00:00.000Z',
+  }));
+  const lemons = (own: typeof results) =>
+    dayNeeds(plan, dips, shippedLarder, 'us', { results: own }).preps.find(
+      ({ ingredientId }) => ingredientId === 'lemon-juice',
+    )?.rawG ?? NaN;
+  // ln of the yield is (2 ln table + 6 ln 0.3) / 8
+  const table = (45 * 1.03) / 120;
+  const learned = Math.exp((2 * Math.log(table) + 6 * Math.log(0.3)) / 8);
+  expect(lemons(results) / lemons([])).toBeCloseTo(table / learned, 6);
+});
+
 describe('ways to make a row ready', () => {
   test('the usual one, one that is said, and none', () => {
     expect(usualWay('chickpeas-cooked')).toEqual({ from: 'dried' });
@@ -102,8 +121,8 @@ describe('ways to make a row ready', () => {
   test('in a hurry long soaks are hot', () => {
     const beans = new Map([['b', rowsOf('b', [['chickpeas-cooked', '300 g']])]]);
     const wait = (hurry: boolean) =>
-      dayNeeds({ dips: [{ dipId: 'b', massG: 300 }] }, beans, shippedLarder, 'us', hurry).preps[0]
-        ?.preparation.steps[1]?.waitMin ?? NaN;
+      dayNeeds({ dips: [{ dipId: 'b', massG: 300 }] }, beans, shippedLarder, 'us', { hurry })
+        .preps[0]?.preparation.steps[1]?.waitMin ?? NaN;
     expect(wait(true)).toBeLessThan(wait(false));
   });
 });

@@ -1,9 +1,11 @@
 import { allergensOf, bowlOfRows } from './plannedDip';
 import type { Dip, RawWay } from '../book/dip';
 import type { Plan } from '../book/plan';
+import type { YieldResult } from '../book/yieldResult';
 import type { Larder } from '../larder/larder';
 import { type Leftover, prepare, type Preparation, rawFor } from '../prep/prepare';
 import type { Route } from '../prep/route';
+import { ownRoute } from '../prep/ownRoute';
 import { routeOfRow, usualWay } from '../prep/usualWay';
 import type { MeasureSystem } from '../quantity/measureSystem';
 
@@ -48,6 +50,12 @@ export interface DayNeeds {
 const keyOf = (ingredientId: string, raw: RawWay | null | undefined, route: Route) =>
   `${ingredientId}/${route.from}${raw?.soak ? `/${raw.soak}` : ''}${raw?.pressure ? '/pressure' : ''}`;
 
+/** What a day is reckoned with beside its dips. */
+interface DayWays {
+  hurry?: boolean;
+  results?: readonly YieldResult[];
+}
+
 /** The same way with a hot soak, where there is a long one. */
 function hurried(ingredientId: string, raw: RawWay | null | undefined): RawWay | null | undefined {
   const way = raw === undefined ? usualWay(ingredientId) : raw;
@@ -59,14 +67,14 @@ function hurried(ingredientId: string, raw: RawWay | null | undefined): RawWay |
  * preparation leaves over serves another row that asks for it (can liquid, zest).
  *
  * @param dips of the book
- * @param hurry soak hot what is soaked overnight
+ * @param ways hurry: soak hot what is soaked overnight; results: what raw things have given this cook
  */
 export function dayNeeds(
   plan: Pick<Plan, 'dips'>,
   dips: ReadonlyMap<string, Dip>,
   larder: Larder,
   measures: MeasureSystem,
-  hurry = false,
+  { hurry = false, results = [] }: DayWays = {},
 ): DayNeeds {
   const needs = new Map<
     string,
@@ -89,7 +97,8 @@ export function dayNeeds(
     for (const { row, ingredient, massG: rowG } of bowl.rows) {
       if (!ingredient || rowG <= 0) continue;
       const raw = hurry ? hurried(ingredient.id, row.raw) : row.raw;
-      const route = routeOfRow(ingredient.id, raw);
+      const usual = routeOfRow(ingredient.id, raw);
+      const route = usual && ownRoute(usual, results);
       const key = route ? keyOf(ingredient.id, raw, route) : ingredient.id;
       const need = needs.get(key) ?? {
         ingredientId: ingredient.id,

@@ -9,6 +9,7 @@ import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/book/reading';
 import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
+import type { YieldResult } from '@cobbet/core/book/yieldResult';
 import type { Larder } from '@cobbet/core/larder/larder';
 import { useBook } from './bookStore';
 
@@ -243,4 +244,22 @@ export async function addWholeDip(
     }),
   ]);
   return id;
+}
+
+/** Remembers what a raw thing really gave. */
+export function keepYield(result: Omit<YieldResult, 'id' | 'at'>, name: string): Promise<boolean> {
+  return useBook
+    .getState()
+    .act(`Yield of ${name}`, () => [put('yields', { ...result, id: newId(), at: now() })]);
+}
+
+/** Forgets what a raw thing has given, so that the table counts again. */
+export function forgetYields(ingredientId: string, from: string, name: string): Promise<boolean> {
+  return useBook
+    .getState()
+    .act(`Forget the yields of ${name}`, (book) =>
+      [...book.yields.values()]
+        .filter((one) => one.ingredientId === ingredientId && one.from === from)
+        .map((one) => remove('yields', one.id)),
+    );
 }

@@ -24,6 +24,7 @@ interface CobbetSchema extends DBSchema {
   runs: { key: string; value: BookTables['runs'] };
   plans: { key: string; value: BookTables['plans'] };
   stock: { key: string; value: BookTables['stock'] };
+  yields: { key: string; value: BookTables['yields'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };
@@ -40,6 +41,7 @@ export const recordStores: readonly TableName[] = [
   'runs',
   'plans',
   'stock',
+  'yields',
   'larder',
   'settings',
 ];
@@ -86,6 +88,7 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
       if (from < 4) {
         db.createObjectStore('plans', { keyPath: 'id' });
         db.createObjectStore('stock', { keyPath: 'id' });
+        db.createObjectStore('yields', { keyPath: 'id' });
       }
       if (from > 0) {
         // half a migration is worse than none
@@ -93,7 +96,8 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
         return;
       }
       for (const store of recordStores) {
-        if (store !== 'plans' && store !== 'stock') db.createObjectStore(store, { keyPath: 'id' });
+        if (!['plans', 'stock', 'yields'].includes(store))
+          db.createObjectStore(store, { keyPath: 'id' });
       }
       db.createObjectStore('history');
       db.createObjectStore('place', { keyPath: 'id' });
@@ -115,11 +119,12 @@ function byId<T extends { id: string }>(records: readonly T[]): Map<string, T> {
 /** Reads the book but for its trials, which may be many. */
 export async function readBookWithoutTrials(database: Database): Promise<Book> {
   const transaction = database.transaction(recordStores, 'readonly');
-  const [dips, runs, plans, stock, larder, settings] = await Promise.all([
+  const [dips, runs, plans, stock, yields, larder, settings] = await Promise.all([
     transaction.objectStore('dips').getAll(),
     transaction.objectStore('runs').getAll(),
     transaction.objectStore('plans').getAll(),
     transaction.objectStore('stock').getAll(),
+    transaction.objectStore('yields').getAll(),
     transaction.objectStore('larder').getAll(),
     transaction.objectStore('settings').getAll(),
   ]);
@@ -129,6 +134,7 @@ export async function readBookWithoutTrials(database: Database): Promise<Book> {
     runs: byId(runs),
     plans: byId(plans),
     stock: byId(stock),
+    yields: byId(yields),
     larder: byId(larder),
     settings: byId(settings),
   };

@@ -11,14 +11,17 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { RawWay, Row } from '@cobbet/core/book/dip';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
+import { ownRoute } from '@cobbet/core/prep/ownRoute';
 import { prepare, rawFor, routesTo } from '@cobbet/core/prep/prepare';
 import { pulseOfIngredient } from '@cobbet/core/prep/pulses';
 import { soakCurve } from '@cobbet/core/prep/soak';
 import { methodOf, routeOfRow, usualWay } from '@cobbet/core/prep/usualWay';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { CoolingHelp } from './CoolingHelp';
 import { shortName } from '@/parts/shortName';
+import { OwnResult } from './OwnResult';
 import { SoakDrawing } from './SoakDrawing';
 
 const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;
@@ -77,9 +80,11 @@ export function MakeReady({
   onClose: () => void;
 }) {
   const { row, ingredient, massG } = read;
+  const yields = useBook((state) => state.book.yields);
   if (!ingredient) return null;
   const way: RawWay | null = row.raw === undefined ? usualWay(ingredient.id) : row.raw;
-  const route = routeOfRow(ingredient.id, row.raw);
+  const usual = routeOfRow(ingredient.id, row.raw);
+  const route = usual && ownRoute(usual, yields.values());
   const made = route && massG > 0 ? prepare(route, rawFor(route, massG)) : null;
   const ways = [...new Set(routesTo(ingredient.id).map(({ from }) => from))];
   const name = shortName(ingredient.name);
@@ -204,6 +209,9 @@ export function MakeReady({
                   </Box>
                 ))}
               </Box>
+              {usual && route && (
+                <OwnResult key={route.from} table={usual} route={route} name={name} />
+              )}
               {made.leftovers.map(({ what, typical, unit, nextUse, keepDays }) => (
                 <Box key={what} sx={{ mt: 1, fontSize: 14.5 }}>
                   <strong>Left over:</strong> {what}, about {typical.toFixed(0)} {unit}. {nextUse};{' '}

@@ -32,7 +32,7 @@ export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
   const look = async () => {
     setWays('working');
     const needs = (hurry: boolean) =>
-      dayTasks(dayNeeds(plan, dips, larder, measures, hurry), plan, kit);
+      dayTasks(dayNeeds(plan, dips, larder, measures, { hurry }), plan, kit);
     const more = (name: string) => {
       const resources = { ...plan.resources, [name]: (plan.resources[name] ?? 0) + 1 };
       return {

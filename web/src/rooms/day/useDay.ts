@@ -35,12 +35,13 @@ export function problemOf(plan: Plan, tasks: readonly Task[]): DayProblem {
 /** A day's needs and tasks, planned in a worker whenever something of them changes. */
 export function useDay(plan: Plan) {
   const dips = useBook((state) => state.book.dips);
+  const yields = useBook((state) => state.book.yields);
   const larder = useLarder();
   const { measures, kit } = useSettings();
   const { dips: chosen, pins, resources, serveAt, notBefore } = plan;
   const needs: DayNeeds = useMemo(
-    () => dayNeeds({ dips: chosen }, dips, larder, measures),
-    [chosen, dips, larder, measures],
+    () => dayNeeds({ dips: chosen }, dips, larder, measures, { results: [...yields.values()] }),
+    [chosen, dips, larder, measures, yields],
   );
   const tasks = useMemo(() => dayTasks(needs, { pins }, kit), [needs, pins, kit]);
   const problem = useMemo(
