@@ -47,6 +47,11 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
       void import('./SortableRows').then(({ SortableRows }) => {
         const take = () => {
           if (gone) return;
+          // what a dialog hangs on must not be put anew under it
+          if (document.querySelector('[role="dialog"]')) {
+            setTimeout(take, dragAfterMs / 3);
+            return;
+          }
           if (list.current?.contains(document.activeElement)) {
             list.current.addEventListener('focusout', () => setTimeout(take), { once: true });
           } else setSortable({ Rows: SortableRows });
