@@ -45,8 +45,14 @@ describe('soaking', () => {
     fc.assert(
       fc.property(hours, hours, warmth, (a, b, waterC) => {
         const [early, late] = a < b ? [a, b] : [b, a];
-        expect(uptake(curve, waterC, early)).toBeLessThanOrEqual(uptake(curve, waterC, late));
-        expect(uptake(curve, waterC, late)).toBeLessThanOrEqual(uptake(curve, waterC + 1, late));
+        // The last bit of a double may go the other way where both are all but full.
+        const rounding = 1e-12;
+        expect(uptake(curve, waterC, early)).toBeLessThanOrEqual(
+          uptake(curve, waterC, late) + rounding,
+        );
+        expect(uptake(curve, waterC, late)).toBeLessThanOrEqual(
+          uptake(curve, waterC + 1, late) + rounding,
+        );
         expect(uptake(curve, waterC, late) * curve.k2).toBeLessThan(1);
       }),
     );
