@@ -55,6 +55,32 @@ test('a pattern is filled, a part swapped, all of one thing used, and the dip la
   ).toBeVisible();
 });
 
+test('a dip is made in another size: by portions, by jars, as far as what is in the house goes', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/bench?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Size' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Another size/ });
+  await dialog.getByRole('textbox', { name: 'How much' }).fill('0');
+  await expect(dialog.getByRole('button', { name: 'Take this size' })).toBeDisabled();
+  await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'so many times' });
+  await expect(dialog.getByRole('status')).toContainText('2.00 times: 1150 g');
+  const amounts = dialog.getByRole('list', { name: 'Amounts in that size' });
+  await expect(amounts.getByRole('listitem').nth(2)).toContainText('½ cup');
+  await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'jars' });
+  await expect(dialog.getByRole('textbox', { name: 'One jar holds' })).toHaveValue('200');
+  await dialog.getByRole('button', { name: /^As far as the chickpeas/ }).click();
+  await expect(dialog.getByRole('status')).toContainText(/^1\.6\d times/);
+  await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'so many times' });
+  await dialog.getByRole('button', { name: 'Take this size' }).click();
+  const makes = page.getByRole('region', { name: 'What it makes' });
+  await expect(makes).toContainText('1150 g');
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await expect(makes).toContainText('575 g');
+});
+
 test('an empty house says how to begin, and takes what is typed', async ({ page }) => {
   await openBlankBook(page);
   await page.goto('/house');

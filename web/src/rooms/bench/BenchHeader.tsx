@@ -61,6 +61,7 @@ interface Props {
   onEdit: (label: string, edit: (dip: Dip) => Dip) => void;
   onLand: () => void;
   onAbout: () => void;
+  onSize: () => void;
 }
 
 /** The dip's name and how it is made; what the line shows; land it. */
@@ -139,6 +140,9 @@ export function BenchHeader(props: Props) {
         />
         <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
           About it
+        </Button>
+        <Button size="small" onClick={props.onSize} sx={{ py: 0, minHeight: 28 }}>
+          Size
         </Button>
         {props.children}
       </Box>

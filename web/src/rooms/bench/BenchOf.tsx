@@ -32,6 +32,9 @@ const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.Abou
   ssr: false,
 });
 
+const SizeDialog = dynamic(() => import('./SizeDialog').then((module) => module.SizeDialog), {
+  ssr: false,
+});
 const NudgeTable = dynamic(() => import('./NudgeTable').then((module) => module.NudgeTable), {
   ssr: false,
 });
@@ -45,6 +48,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const { amountView } = useSettings();
   const [shown, setShown] = useState<ShownQuantity>('body');
   const [about, setAbout] = useState(false);
+  const [sizing, setSizing] = useState(false);
   const [nudging, setNudging] = useState(false);
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
@@ -95,6 +99,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onLand={() => void control.land()}
           machines={kitMachines(kit)}
           onAbout={() => setAbout(true)}
+          onSize={() => setSizing(true)}
         >
           <Box sx={{ fontSize: 14, color: colour.muted }}>
             {line.trials === 0
@@ -206,6 +211,17 @@ export function BenchOf({ dip }: { dip: Dip }) {
         doubts={doubts}
         edits={edits}
       />
+      {sizing && (
+        <SizeDialog
+          bench={bench}
+          machine={machine}
+          onTake={(sized) => {
+            edits.resize(sized);
+            setSizing(false);
+          }}
+          onClose={() => setSizing(false)}
+        />
+      )}
       {about && <AboutDip dip={dip} onEdit={edit} onClose={() => setAbout(false)} />}
     </Box>
   );

@@ -2,6 +2,7 @@
 
 import type { Dip, Row } from '@cobbet/core/book/dip';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
+import type { ResizedRow } from '@cobbet/core/book/resize';
 import type { LandedPart } from '@cobbet/core/landing/landParts';
 import type { Band, TargetName } from '@cobbet/core/landing/targets';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
@@ -95,6 +96,14 @@ export function useBenchEdits(dipId: string) {
       /** Takes an order, or an order with a liquid in two goes; what is not in it follows as it was. */
       reorder: (way: readonly WayStep[], rows: readonly ReadRow[], measures: MeasureSystem) =>
         edit('Order', (dip) => ({ ...dip, rows: rowsInOrder(way, rows, measures) })),
+      /** Takes every amount of another size. */
+      resize: (sized: readonly ResizedRow[]) => {
+        const amounts = new Map(sized.map(({ rowId, amount }) => [rowId, amount]));
+        edit('Another size', (dip) => ({
+          ...dip,
+          rows: dip.rows.map((row) => ({ ...row, amount: amounts.get(row.id) ?? row.amount })),
+        }));
+      },
       takeOut: (rowId: string) =>
         edit('Take out a row', (dip) => ({
           ...dip,
