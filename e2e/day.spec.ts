@@ -96,6 +96,7 @@ test('too late to begin says by how much, and what would help', async ({ page })
   await expect(late).toBeVisible({ timeout: 15_000 });
   await late.getByRole('button', { name: 'What would help?' }).click();
   await expect(late).toContainText('soak hot what would soak overnight', { timeout: 15_000 });
+  await expect(late).toContainText('cans where there are any');
   await expect(late).toContainText('a second oven');
 });
 

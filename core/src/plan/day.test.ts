@@ -5,8 +5,9 @@ import type { Dip } from '../book/dip';
 import { defaultKit } from '../book/kit';
 import { emptyPlan, usualResources } from '../book/plan';
 import { shippedLarder } from '../larder/larder';
+import { yieldOf } from '../prep/pulses';
 import { routeOfRow, usualWay } from '../prep/usualWay';
-import { dayNeeds } from './dayNeeds';
+import { dayNeeds, type Hurry } from './dayNeeds';
 import { dayTasks } from './dayTasks';
 import { planDay } from './planDay';
 import { shoppingList, shoppingText } from './shopping';
@@ -118,12 +119,24 @@ describe('ways to make a row ready', () => {
     expect(soak('hot')).toBeLessThan(soak('overnight') / 4);
   });
 
-  test('in a hurry long soaks are hot', () => {
-    const beans = new Map([['b', rowsOf('b', [['chickpeas-cooked', '300 g']])]]);
-    const wait = (hurry: boolean) =>
-      dayNeeds({ dips: [{ dipId: 'b', massG: 300 }] }, beans, shippedLarder, 'us', { hurry })
-        .preps[0]?.preparation.steps[1]?.waitMin ?? NaN;
-    expect(wait(true)).toBeLessThan(wait(false));
+  test('in a hurry long soaks are hot, or the pulse comes from cans where there are any', () => {
+    const day = (id: string, hurry: Hurry | null) =>
+      dayNeeds(
+        { dips: [{ dipId: 'b', massG: 300 }] },
+        new Map([['b', rowsOf('b', [[id, '300 g']])]]),
+        shippedLarder,
+        'us',
+        { hurry },
+      ).preps[0];
+    const wait = (hurry: Hurry | null) =>
+      day('chickpeas-cooked', hurry)?.preparation.steps[1]?.waitMin ?? NaN;
+    expect(wait('hot-soak')).toBeLessThan(wait(null));
+    const canned = day('chickpeas-cooked', 'cans');
+    expect(canned?.ingredientId).toBe('chickpeas-canned-drained');
+    // 250 g drained of a can of 400 g
+    expect(canned?.rawG).toBeCloseTo((300 * 400) / yieldOf('can-400-drained').typical, 6);
+    expect(canned?.preparation.steps).toHaveLength(1);
+    expect(day('broad-beans-dried-cooked', 'cans')).toEqual(day('broad-beans-dried-cooked', null));
   });
 });
 

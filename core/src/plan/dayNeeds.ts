@@ -50,16 +50,33 @@ export interface DayNeeds {
 const keyOf = (ingredientId: string, raw: RawWay | null | undefined, route: Route) =>
   `${ingredientId}/${route.from}${raw?.soak ? `/${raw.soak}` : ''}${raw?.pressure ? '/pressure' : ''}`;
 
+/** What saves a long soak: hot water, or cans. */
+export type Hurry = 'hot-soak' | 'cans';
+
 /** What a day is reckoned with beside its dips. */
 interface DayWays {
-  hurry?: boolean;
+  hurry?: Hurry | null;
   results?: readonly YieldResult[];
 }
 
-/** The same way with a hot soak, where there is a long one. */
-function hurried(ingredientId: string, raw: RawWay | null | undefined): RawWay | null | undefined {
+/** What comes in cans of what is cooked from dried. */
+const canOf: Readonly<Record<string, string>> = {
+  'chickpeas-cooked': 'chickpeas-canned-drained',
+  'cannellini-cooked': 'cannellini-canned-drained',
+  'butter-beans-cooked': 'butter-beans-canned-drained',
+};
+
+/** The same thing with a hot soak where there is a long one, or out of a can where there is one. */
+function hurried(
+  ingredientId: string,
+  raw: RawWay | null | undefined,
+  hurry: Hurry | null,
+): { id: string; raw: RawWay | null | undefined } {
   const way = raw === undefined ? usualWay(ingredientId) : raw;
-  return way?.from === 'dried' && way.soak !== 'none' ? { ...way, soak: 'hot' } : raw;
+  if (hurry === null || way?.from !== 'dried') return { id: ingredientId, raw };
+  const can = canOf[ingredientId];
+  if (hurry === 'cans') return can ? { id: can, raw: { from: 'can' } } : { id: ingredientId, raw };
+  return { id: ingredientId, raw: way.soak === 'none' ? raw : { ...way, soak: 'hot' } };
 }
 
 /**
@@ -67,14 +84,14 @@ function hurried(ingredientId: string, raw: RawWay | null | undefined): RawWay |
  * preparation leaves over serves another row that asks for it (can liquid, zest).
  *
  * @param dips of the book
- * @param ways hurry: soak hot what is soaked overnight; results: what raw things have given this cook
+ * @param ways hurry: what saves a long soak; results: what raw things have given this cook
  */
 export function dayNeeds(
   plan: Pick<Plan, 'dips'>,
   dips: ReadonlyMap<string, Dip>,
   larder: Larder,
   measures: MeasureSystem,
-  { hurry = false, results = [] }: DayWays = {},
+  { hurry = null, results = [] }: DayWays = {},
 ): DayNeeds {
   const needs = new Map<
     string,
@@ -96,12 +113,12 @@ export function dayNeeds(
     });
     for (const { row, ingredient, massG: rowG } of bowl.rows) {
       if (!ingredient || rowG <= 0) continue;
-      const raw = hurry ? hurried(ingredient.id, row.raw) : row.raw;
-      const usual = routeOfRow(ingredient.id, raw);
+      const { id, raw } = hurried(ingredient.id, row.raw, hurry);
+      const usual = routeOfRow(id, raw);
       const route = usual && ownRoute(usual, results);
-      const key = route ? keyOf(ingredient.id, raw, route) : ingredient.id;
+      const key = route ? keyOf(id, raw, route) : id;
       const need = needs.get(key) ?? {
-        ingredientId: ingredient.id,
+        ingredientId: id,
         route,
         readyG: 0,
         dipIds: new Set(),

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Plan } from '@cobbet/core/book/plan';
-import { dayNeeds } from '@cobbet/core/plan/dayNeeds';
+import { dayNeeds, type Hurry } from '@cobbet/core/plan/dayNeeds';
 import { dayTasks } from '@cobbet/core/plan/dayTasks';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
@@ -31,7 +31,7 @@ export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
   const [ways, setWays] = useState<Way[] | 'working' | null>(null);
   const look = async () => {
     setWays('working');
-    const needs = (hurry: boolean) =>
+    const needs = (hurry: Hurry | null) =>
       dayTasks(dayNeeds(plan, dips, larder, measures, { hurry }), plan, kit);
     const more = (name: string) => {
       const resources = { ...plan.resources, [name]: (plan.resources[name] ?? 0) + 1 };
@@ -41,9 +41,20 @@ export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
       };
     };
     const tried = [
-      { words: 'another pair of hands', tasks: needs(false), ...more('cook') },
-      { words: 'a second oven', tasks: needs(false), ...more('oven') },
-      { words: 'soak hot what would soak overnight', tasks: needs(true), plan, take: null },
+      { words: 'another pair of hands', tasks: needs(null), ...more('cook') },
+      { words: 'a second oven', tasks: needs(null), ...more('oven') },
+      {
+        words: 'soak hot what would soak overnight (Made ready… on the dip’s row)',
+        tasks: needs('hot-soak'),
+        plan,
+        take: null,
+      },
+      {
+        words: 'cans where there are any, not dried (they bring salt of their own)',
+        tasks: needs('cans'),
+        plan,
+        take: null,
+      },
     ];
     const found: Way[] = [];
     try {
