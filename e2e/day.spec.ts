@@ -169,6 +169,7 @@ test('what this kitchen’s aubergines gave counts beside the table, and can be 
   await gives.getByRole('button', { name: 'Forget' }).click();
   await expect(gives).not.toContainText('Yours');
   await page.keyboard.press('Escape');
+  await expect(gives).toBeHidden();
   await page.keyboard.press('Control+z');
   await page.getByRole('button', { name: /^Details of Aubergine/ }).click();
   await page.getByRole('button', { name: 'Made ready…' }).click();

@@ -83,13 +83,22 @@ test('a dip is made in another size: by portions, by jars, as far as what is in 
 
 test('an empty house says how to begin, and takes what is typed', async ({ page }) => {
   await openBlankBook(page);
-  await page.goto('/house');
+  await page.goto('/larder');
+  await page.getByRole('combobox', { name: 'Shelf' }).selectOption({ label: 'in the house' });
+  await page.getByRole('link', { name: 'Say what there is' }).click();
   await expect(page.getByText('Nothing said yet.')).toBeVisible();
   const add = page.getByRole('combobox', { name: 'Add something' });
   await add.fill('2 x 400 g cans cannellini');
   await page.getByRole('listbox').getByRole('option').first().click();
   const stock = page.getByRole('list', { name: 'Stock' });
   await expect(stock).toContainText('490 g');
+  await saved(page);
+  await page.getByRole('link', { name: 'Larder' }).click();
+  await page.getByRole('combobox', { name: 'Shelf' }).selectOption({ label: 'in the house' });
+  const shelf = page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem');
+  await expect(shelf).toHaveCount(1);
+  await expect(shelf).toContainText('in the house: 2 x 400 g cans');
+  await page.goBack();
   await stock.getByRole('textbox').fill('a blorp');
   await expect(stock).toContainText('can’t be read');
   const { violations } = await new AxeBuilder({ page })

@@ -1,5 +1,4 @@
 import type { DayPlan, DayProblem } from '@cobbet/core/plan/task';
-import { proxy } from 'comlink';
 import type { PlanningWorker } from './planning.worker';
 import { WorkerClient } from './workerClient';
 
@@ -30,5 +29,5 @@ export function planInWorker(
   onProgress: (share: number) => void,
   signal: AbortSignal,
 ): Promise<PlannedDay> {
-  return planning.ask((api) => api.plan(problem, ms, proxy(onProgress)), signal);
+  return planning.ask((api, tell) => api.plan(problem, ms, tell), signal, onProgress);
 }

@@ -1,7 +1,6 @@
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { SpoonProof } from '@cobbet/core/odds/spoonProof';
 import type { StallQuestion, ThroughStall } from '@cobbet/core/stall/throughStall';
-import { proxy } from 'comlink';
 import type { ReckoningWorker } from './reckoning.worker';
 import { WorkerClient } from './workerClient';
 
@@ -24,7 +23,7 @@ export function spoonProofInWorker(
   onProgress: (share: number) => void,
   signal: AbortSignal,
 ): Promise<SpoonProof> {
-  return reckoning.ask((api) => api.spoonProof(request, proxy(onProgress)), signal);
+  return reckoning.ask((api, tell) => api.spoonProof(request, tell), signal, onProgress);
 }
 
 /**

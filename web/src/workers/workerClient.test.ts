@@ -85,4 +85,25 @@ describe('a worker', () => {
       name: 'AbortError',
     });
   });
+
+  test('that tells of progress is not taken for hung, and is not heard after its answer', async () => {
+    jest.useFakeTimers();
+    const { client } = clientWith(500);
+    const heard: number[] = [];
+    let tellLate: (share: number) => void = () => undefined;
+    const asked = client.ask<number>(
+      (_api, tell) =>
+        new Promise((answer) => {
+          tellLate = tell;
+          setTimeout(() => tell(0.5), 400);
+          setTimeout(() => answer(8), 800);
+        }),
+      new AbortController().signal,
+      (share) => heard.push(share),
+    );
+    await jest.advanceTimersByTimeAsync(801);
+    expect(await asked).toBe(8);
+    tellLate(1);
+    expect(heard).toEqual([0.5]);
+  });
 });

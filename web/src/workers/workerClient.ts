@@ -1,4 +1,4 @@
-import { type Remote, wrap } from 'comlink';
+import { proxy, type Remote, wrap } from 'comlink';
 
 interface Running<Api> {
   worker: Worker;
@@ -45,23 +45,43 @@ export class WorkerClient<Api> {
   /**
    * Asks the worker something.
    *
-   * @param ask what to call
+   * Progress comes by a port of its own and may arrive after the answer; such a word is dropped. Work that tells of
+   * progress does not hang: the time limit starts anew.
+   *
+   * @param ask what to call, with what the work tells its progress to
    * @param signal ends the work when the cook cancels
+   * @param onProgress told the share of the work done, 0–1, until there is an answer
    * @throws Error with a sentence for the cook; AbortError when cancelled
    */
-  async ask<T>(ask: (api: Remote<Api>) => Promise<T>, signal: AbortSignal): Promise<T> {
+  async ask<T>(
+    ask: (api: Remote<Api>, tell: (share: number) => void) => Promise<T>,
+    signal: AbortSignal,
+    onProgress: (share: number) => void = () => undefined,
+  ): Promise<T> {
     this.running ??= this.run();
     const { api, failed } = this.running;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    let over = false;
+    let tooLong: () => void = () => undefined;
+    const wait = () => {
+      clearTimeout(timer);
+      timer = setTimeout(() => tooLong(), this.timeLimitMs);
+    };
     const givenUp = new Promise<never>((_, reject) => {
-      timer = setTimeout(() => reject(new Error(this.words.tooLong)), this.timeLimitMs);
+      tooLong = () => reject(new Error(this.words.tooLong));
       const abort = () => reject(new DOMException('cancelled', 'AbortError'));
       if (signal.aborted) abort();
       else signal.addEventListener('abort', abort, { once: true });
     });
     givenUp.catch(() => undefined);
+    wait();
+    const tell = proxy((share: number) => {
+      if (over) return;
+      wait();
+      onProgress(share);
+    });
     try {
-      const answered = ask(api).catch((error: unknown) => {
+      const answered = ask(api, tell).catch((error: unknown) => {
         // what the work itself says is no sentence for a cook
         throw new Error(this.words.died, { cause: error });
       });
@@ -70,6 +90,7 @@ export class WorkerClient<Api> {
       this.stop();
       throw error;
     } finally {
+      over = true;
       clearTimeout(timer);
     }
   }

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { OwnRoute } from '@cobbet/core/prep/ownRoute';
 import type { Route } from '@cobbet/core/prep/route';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
 import { typedNumber } from '@/parts/reading/readingText';
 import { forgetYields, keepYield } from '@/store/commands';
@@ -15,6 +15,7 @@ const percent = (share: number) => `${(share * 100).toFixed(0)} %`;
 /** What this raw thing has given the cook, beside what is typical; a new result is told, and all can be forgotten. */
 export function OwnResult({ table, route, name }: { table: Route; route: OwnRoute; name: string }) {
   const [raw, setRaw] = useState('');
+  const section = useRef<HTMLElement>(null);
   const [ready, setReady] = useState('');
   const rawG = typedNumber(raw);
   const readyG = typedNumber(ready);
@@ -27,9 +28,16 @@ export function OwnResult({ table, route, name }: { table: Route; route: OwnRout
     void keepYield({ ingredientId: route.to, from: route.from, rawG, readyG }, name);
     setRaw('');
     setReady('');
+    section.current?.focus();
   };
   return (
-    <Box component="section" aria-label="What it gives" sx={{ mt: 1, fontSize: 14.5 }}>
+    <Box
+      component="section"
+      ref={section}
+      tabIndex={-1}
+      aria-label="What it gives"
+      sx={{ mt: 1, fontSize: 14.5, outline: 'none' }}
+    >
       Typical: {percent(typical)} of the raw weight ({percent(low)} to {percent(high)}).
       {route.results > 0 && (
         <Box sx={{ color: colour.accent }}>
@@ -41,7 +49,11 @@ export function OwnResult({ table, route, name }: { table: Route; route: OwnRout
           <Button
             size="small"
             sx={{ py: 0, minWidth: 0 }}
-            onClick={() => void forgetYields(route.to, route.from, name)}
+            onClick={() => {
+              void forgetYields(route.to, route.from, name);
+              // the button goes with what it forgets; the keys stay in the dialog
+              section.current?.focus();
+            }}
           >
             Forget
           </Button>

@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import { searchLarder } from '@cobbet/core/larder/find';
 import { type Role, roles } from '@cobbet/core/larder/ingredient';
 import { useMemo, useState } from 'react';
@@ -17,12 +18,13 @@ import { IngredientCard } from './IngredientCard';
 import { LarderRow } from './LarderRow';
 import { roleNames } from '@/parts/roleNames';
 
-type Shelf = Role | 'all' | 'mine';
+type Shelf = Role | 'all' | 'mine' | 'house';
 
 /** What is on the shelves: composition drawn, prices, pieces, and the cook's own numbers against the typical ones. */
 export function LarderRoom() {
   const larder = useLarder();
   const own = useBook((state) => state.book.larder);
+  const stock = useBook((state) => state.book.stock);
   const [text, setText] = useState('');
   const [shelf, setShelf] = useState<Shelf>('all');
   const [chosen, setChosen] = useState<string | null>(null);
@@ -30,9 +32,15 @@ export function LarderRoom() {
   const shown = useMemo(() => {
     const found = text.trim() === '' ? [...larder.values()] : searchLarder(larder, text, 60);
     return found.filter(({ id, role }) =>
-      shelf === 'all' ? true : shelf === 'mine' ? own.has(id) : role === shelf,
+      shelf === 'all'
+        ? true
+        : shelf === 'mine'
+          ? own.has(id)
+          : shelf === 'house'
+            ? stock.has(id)
+            : role === shelf,
     );
-  }, [larder, own, text, shelf]);
+  }, [larder, own, stock, text, shelf]);
   const ingredient = chosen === null ? undefined : larder.get(chosen);
   const open = adding || ingredient !== undefined;
   const choose = (id: string) => {
@@ -97,6 +105,7 @@ export function LarderRoom() {
           >
             <option value="all">every shelf</option>
             <option value="mine">with my own numbers</option>
+            <option value="house">in the house</option>
             {roles.map((role) => (
               <option key={role} value={role}>
                 {roleNames[role]}
@@ -109,7 +118,13 @@ export function LarderRoom() {
         </Box>
         {shown.length === 0 && (
           <Typography sx={{ my: 4, maxWidth: 460, color: colour.muted }}>
-            Nothing here is called that. Look on every shelf, or put something new in.
+            {shelf === 'house' && text.trim() === '' ? (
+              <>
+                Nothing is down as in the house. <Link href="/house">Say what there is</Link>.
+              </>
+            ) : (
+              'Nothing here is called that. Look on every shelf, or put something new in.'
+            )}
           </Typography>
         )}
         <Box component="ul" aria-label="Ingredients" sx={{ m: 0, p: 0, listStyle: 'none' }}>
@@ -118,6 +133,7 @@ export function LarderRoom() {
               key={one.id}
               ingredient={one}
               mine={own.has(one.id)}
+              inHouse={stock.get(one.id)?.amount}
               chosen={one.id === chosen}
               onChoose={choose}
             />

@@ -15,11 +15,14 @@ export const allergenWord = (allergen: string) =>
 export const LarderRow = memo(function LarderRow({
   ingredient,
   mine,
+  inHouse,
   chosen,
   onChoose,
 }: {
   ingredient: Ingredient;
   mine: boolean;
+  /** What there is of it, as written; undefined where it is not said. */
+  inHouse: string | undefined;
   chosen: boolean;
   onChoose: (id: string) => void;
 }) {
@@ -82,6 +85,7 @@ export const LarderRow = memo(function LarderRow({
             }}
           >
             {[
+              inHouse === undefined ? '' : `in the house: ${inHouse}`,
               allergens.map(allergenWord).join(', '),
               pieceG !== null && pieceName !== null ? `${pieceName} ${pieceG} g` : '',
             ]
