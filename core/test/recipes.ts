@@ -28,14 +28,14 @@ export const pulseDip: fc.Arbitrary<Part[]> = fc
     oil: fc.constantFrom(...oils),
     oilShare: fc.double({ min: 0, max: 0.1, noNaN: true }),
     garlicG: fc.integer({ min: 0, max: 12 }),
-    saltG: fc.integer({ min: 0, max: 9 }),
+    saltShare: fc.double({ min: 0, max: 0.02, noNaN: true }),
   })
   .map((r) => [
     part(r.paste, tenths(r.baseG * r.pasteShare)),
     part('lemon-juice', tenths(r.baseG * r.acidShare)),
     part(r.liquid, tenths(r.baseG * r.liquidShare)),
     part('garlic-raw', r.garlicG),
-    part('sea-salt-fine', r.saltG),
+    part('sea-salt-fine', tenths(r.baseG * r.saltShare)),
     part(r.base, r.baseG),
     part(r.oil, tenths(r.baseG * r.oilShare)),
   ]);
