@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvRows } from './csvRows';
 
 type Cell = string | number | boolean | null | string[];
 
@@ -31,13 +31,8 @@ function cell(column: string, text: string): Cell {
  * @throws Error naming the column when a cell is not of its kind
  */
 export function larderFromCsv(csv: string) {
-  const { data, errors } = Papa.parse<Record<string, string>>(csv, {
-    header: true,
-    skipEmptyLines: true,
-  });
-  if (errors[0]) throw new Error(`row ${errors[0].row}: ${errors[0].message}`);
   const sources: Record<string, { source: string; confidence: string }> = {};
-  const ingredients = data.map((row) => {
+  const ingredients = csvRows(csv).map((row) => {
     const entry: Record<string, Cell> = {};
     for (const [column, text] of Object.entries(row)) {
       if (!sourceColumns.has(column)) entry[renamed[column] ?? camel(column)] = cell(column, text);

@@ -1,13 +1,4 @@
-import Papa from 'papaparse';
-
-function rowsOf(csv: string): Record<string, string>[] {
-  const { data, errors } = Papa.parse<Record<string, string>>(csv, {
-    header: true,
-    skipEmptyLines: true,
-  });
-  if (errors[0]) throw new Error(`row ${errors[0].row}: ${errors[0].message}`);
-  return data;
-}
+import { csvRows } from './csvRows';
 
 function figure(row: Record<string, string>, column: string): number | null {
   const text = row[column] ?? '';
@@ -30,7 +21,7 @@ function needed(row: Record<string, string>, column: string): number {
  */
 export function yieldsFromCsv(csv: string) {
   return Object.fromEntries(
-    rowsOf(csv).map((row) => [
+    csvRows(csv).map((row) => [
       row['id'] ?? '',
       {
         measure: row['measure'] ?? '',
@@ -60,7 +51,7 @@ const range = (row: Record<string, string>, from: string) => {
  * @throws Error naming the row and column when a figure is none
  */
 export function pulsesFromCsv(csv: string) {
-  return rowsOf(csv).map((row) => ({
+  return csvRows(csv).map((row) => ({
     id: row['id'] ?? '',
     ingredientIds: (row['ingredient_id'] ?? '').split(';'),
     name: row['pulse'] ?? '',

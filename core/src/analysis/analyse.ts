@@ -153,8 +153,9 @@ export function analyse(input: AnalysisInput): Analysis {
       body = shownBody(blended, now, method, fresh, correction, belonging);
       state = mixState(now, body);
       sdModel = modelSd(now, input, belonging);
-      spoon = body === null ? null : spoonBody(part, blended, measures, parameters);
-      sd = body === null ? 0 : measuringSd(parts, index + 1, blended, parameters);
+      const paste = body === null ? null : now;
+      spoon = paste && spoonBody(part, blended, paste, measures, parameters);
+      sd = paste ? measuringSd(parts, index + 1, blended, paste, parameters) : 0;
     }
     const { saltG, acidG, garlicG } = per100g(all);
     path.push({

@@ -1,4 +1,4 @@
-import { bodyState } from '../body/bodyModel';
+import { type BodyState, bodyState } from '../body/bodyModel';
 import type { BodyParameters } from '../body/parameters';
 import { addTo, type BowlSums } from '../bowl/bowlSums';
 import { type Part, partSumsPerGram } from '../bowl/part';
@@ -12,16 +12,16 @@ export const fragileBeyond = 0.5;
  * What one spoon or piece more of a part would do to the body of the bowl as it stands.
  *
  * @param blended what is in the bowl; left as it was
- * @returns body points, stiffer above 0; null for an empty bowl
+ * @param now what the model says of it
+ * @returns body points, stiffer above 0; null where there is none
  */
 export function spoonBody(
   part: Part,
   blended: BowlSums,
+  now: BodyState,
   measures: MeasureSystem,
   parameters?: BodyParameters,
 ): number | null {
-  const now = bodyState(blended, parameters);
-  if (!now) return null;
   const more = blended.slice();
   addTo(more, partSumsPerGram(part, parameters), spoonOf(part.ingredient, measures).massG);
   const then = bodyState(more, parameters);

@@ -1,4 +1,4 @@
-import { bodyState } from '../body/bodyModel';
+import { type BodyState, bodyState } from '../body/bodyModel';
 import type { BodyParameters } from '../body/parameters';
 import { addTo, type BowlSums } from '../bowl/bowlSums';
 import { type Part, partSumsPerGram } from '../bowl/part';
@@ -12,16 +12,16 @@ const step = 1e-4;
  * @param parts in order
  * @param count how many of them are in
  * @param blended sums of the blended ones among them; left as it was
+ * @param now what the model says of them
  * @returns one standard deviation, body
  */
 export function measuringSd(
   parts: readonly Part[],
   count: number,
   blended: BowlSums,
+  now: BodyState,
   parameters?: BodyParameters,
 ): number {
-  const now = bodyState(blended, parameters);
-  if (!now) return 0;
   const scratch = blended.slice();
   let variance = 0;
   for (let i = 0; i < count; i += 1) {

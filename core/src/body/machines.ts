@@ -79,6 +79,11 @@ export const machines: readonly Machine[] = [
   },
 ];
 
+/** How many times a machine is filled for so much, at least once. */
+export function loadsOf(machine: Machine, volumeMl: number): number {
+  return Math.max(1, Math.ceil(volumeMl / Math.max(1, machine.mostMl)));
+}
+
 /**
  * Whether a machine stalls on a mix, or the mix rides up its sides.
  *

@@ -1,3 +1,4 @@
+import { dipMass } from '../bowl/part';
 import type { Trial, TrialRow } from './trial';
 
 /** Rows keyed so that the same ingredient added twice is two rows. */
@@ -28,11 +29,6 @@ export interface Compared {
 /** Shares of a dip closer than this, relative to the greater, count as the same. */
 const sameWithin = 0.03;
 
-/** What is in the bowl and folded in, g. */
-function massOf(trial: Trial): number {
-  return trial.rows.reduce((sum, row) => sum + (row.place === 'top' ? 0 : row.massG), 0);
-}
-
 /**
  * Sets trials side by side: which additions differ and which are the same, by their share of the dip, so that two
  * sizes of one dip do not differ in everything.
@@ -42,7 +38,7 @@ function massOf(trial: Trial): number {
  */
 export function compareTrials(trials: readonly Trial[]): Compared {
   const keyed = trials.map(({ rows }) => keyedRows(rows));
-  const masses = trials.map(massOf);
+  const masses = trials.map(({ rows }) => dipMass(rows));
   const keys = new Set(keyed.flatMap((rows) => [...rows.keys()]));
   const compared: Compared = { differing: [], same: [] };
   for (const key of keys) {

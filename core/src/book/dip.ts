@@ -31,6 +31,11 @@ export interface Row {
   sure?: string;
 }
 
+/** An addition to the bowl with nothing more said of it. */
+export function plainRow(id: string, ingredientId: string, amount: string): Row {
+  return { id, ingredientId, amount, place: 'bowl', prep: '', hold: false };
+}
+
 /** A dip or a variant of one. */
 export interface Dip {
   id: string;

@@ -7,6 +7,7 @@ import type { MeasureSystem } from '../quantity/measureSystem';
 import { parseAmount } from '../quantity/parseAmount';
 import { printAmount, printGrams } from '../quantity/printAmount';
 import { scaleAmount } from '../quantity/scaleAmount';
+import { ownPieceWords } from '../quantity/toGrams';
 import type { ReadRow } from './dipParts';
 
 /** What a dip can be sized by. */
@@ -116,9 +117,7 @@ export function resizedRows(
   return rows.map(({ row, ingredient, massG, error, toTaste }) => {
     const same = { rowId: row.id, amount: row.amount, off: 0, spare: null };
     if (error !== null || toTaste || !ingredient || massG <= 0) return same;
-    const parsed = parseAmount(row.amount, [
-      ...(ingredient.pieceName?.toLowerCase().split(/\s+/) ?? []),
-    ]);
+    const parsed = parseAmount(row.amount, ownPieceWords(ingredient));
     if (!parsed.ok || parsed.value.kind === 'toTaste') return same;
     const scaled = scaleAmount(parsed.value, factor);
     const terms = scaled.kind === 'measured' ? scaled.terms : [];

@@ -59,6 +59,11 @@ export function partSumsPerGram(
   return weaker;
 }
 
+/** What is in the bowl and folded in of a whole dip, g: all but what goes on top. */
+export function dipMass(parts: readonly Pick<Part, 'massG' | 'place'>[]): number {
+  return parts.reduce((sum, { massG, place }) => sum + (place === 'top' ? 0 : massG), 0);
+}
+
 /** What is blended in the bowl of a whole dip, g. */
 export function bowlMass(parts: readonly Pick<Part, 'massG' | 'place'>[]): number {
   return parts.reduce((sum, { massG, place }) => sum + (place === 'bowl' ? massG : 0), 0);

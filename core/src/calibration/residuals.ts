@@ -20,6 +20,13 @@ export interface Residual {
   unlikely: boolean;
 }
 
+/** Body a reading should show by a calibration, at the temperature it is read. */
+export function expectedBody(calibration: Calibration, evidence: TrialEvidence): number {
+  const { modelBody, waterOutside, gained, formulaId } = evidence;
+  const correction = correctionOf(calibration, formulaId);
+  return modelBody + gained + correctionBody(correction, modelBody, waterOutside);
+}
+
 /**
  * Readings against what was expected of them. One that teaches is taken out first, so that no reading is held against
  * itself.
@@ -32,14 +39,12 @@ export function residuals(
 ): Residual[] {
   return readings.map((evidence) => {
     const others = evidence.reading.leftOut ? calibration : withoutEvidence(calibration, evidence);
-    const correction = correctionOf(others, evidence.formulaId);
-    const { modelBody, waterOutside, gained, readBody } = evidence;
-    const expected = modelBody + gained + correctionBody(correction, modelBody, waterOutside);
+    const expected = expectedBody(others, evidence);
     const z = surprise(others, evidence);
     return {
       evidence,
       expected,
-      off: readBody - expected,
+      off: evidence.readBody - expected,
       z,
       unlikely: Math.abs(z) > unlikelyBeyond,
     };

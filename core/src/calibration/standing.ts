@@ -29,7 +29,7 @@ export function standingOf(parts: readonly Part[], method: Method): Standing | n
   return {
     modelBody: modelBody(state, method),
     waterOutside: state.waterOutside,
-    measuringSd: measuringSd(parts, parts.length, blended),
+    measuringSd: measuringSd(parts, parts.length, blended, state),
     gainedAt: (moment) => bodyAt(blended, state, method, moment) - at25,
   };
 }

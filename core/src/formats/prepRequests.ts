@@ -14,7 +14,14 @@ import { type Preparation, prepare, rawFor, routesTo } from '../prep/prepare';
 import { type PulseMethod, usualPulseMethod } from '../prep/pulseRoutes';
 import { pulses } from '../prep/pulses';
 import { readRaw } from '../prep/rawAmount';
-import { readyAfterH, soakCurve, soakedVolumeRatio, uptake } from '../prep/soak';
+import {
+  coldSoakC,
+  longestWarmSoakH,
+  readyAfterH,
+  soakCurve,
+  soakedVolumeRatio,
+  uptake,
+} from '../prep/soak';
 import { type MeasureSystem, measureSystems } from '../quantity/measureSystem';
 import { readGrams } from '../quantity/toGrams';
 import { BadInput, checked } from './fieldError';
@@ -94,9 +101,6 @@ const soakSchema = Joi.object<{ pulse: string; waterC: number; hours: number }>(
   hours: Joi.number().min(0).max(240).required(),
 }).required();
 
-/** Water warmer than this for over twelve hours is no place for a soak, °C. */
-const coldC = 8;
-
 /**
  * How far a pulse has soaked, given as plain JSON (docs/format.md).
  *
@@ -118,7 +122,7 @@ export function soakRequest(value: unknown): SoakAnswer {
     readyAfterH: readyAfterH(curve, waterC),
     volumeRatio: soakedVolumeRatio(pulse, ofFull),
     cautions: [
-      ...(hours > 12 && waterC > coldC
+      ...(hours > longestWarmSoakH && waterC > coldSoakC
         ? ['Over 12 hours a soak belongs in the fridge: warm, it ferments.']
         : []),
       ...(/^None special/.test(pulse.hazards) ? [] : [pulse.hazards]),

@@ -1,6 +1,7 @@
 import { fragileBeyond } from '../analysis/fragile';
 import { bodyState } from '../body/bodyModel';
 import { addTo } from '../bowl/bowlSums';
+import { dipMass } from '../bowl/part';
 import {
   bandsOf,
   type Landing,
@@ -113,7 +114,7 @@ export function landInGrams(
 /** The bands with a least size, where no yield is asked for, so that a dip does not land by vanishing. */
 function keptSize(landing: Landing): Targets {
   if (landing.targets.massG || landing.targets.volumeMl) return landing.targets;
-  const mass = landing.rows.reduce((sum, row) => sum + (row.place === 'top' ? 0 : row.massG), 0);
+  const mass = dipMass(landing.rows);
   return { ...landing.targets, massG: { low: leastOfSize * mass, high: null } };
 }
 

@@ -1,4 +1,4 @@
-import type { Part } from '../bowl/part';
+import { dipMass, type Part } from '../bowl/part';
 import { blendColour, mixedHex } from './blendColour';
 
 /** How a dip's colour will change, and what holds or would hold it. */
@@ -41,10 +41,7 @@ export function browning(
   { acidG, fatG }: { acidG: number; fatG: number },
   blendC: number,
 ): Browning {
-  const massG = parts.reduce(
-    (sum, { massG: mass, place }) => sum + (place === 'top' ? 0 : mass),
-    0,
-  );
+  const massG = dipMass(parts);
   let readiness = 0;
   const browns: string[] = [];
   for (const { ingredient, massG: mass, place } of parts) {

@@ -1,3 +1,4 @@
+import { loadsOf } from '../body/machines';
 import type { Plan } from '../book/plan';
 import { kitMachine, type Kit } from '../book/kit';
 import type { DayDip, DayNeeds } from './dayNeeds';
@@ -10,7 +11,7 @@ const restMin = { room: 60, cold: 120 } as const;
 
 function blendTask({ dip, volumeMl, rows, allergens }: DayDip, kit: Kit, after: string[]): Task {
   const machine = kitMachine(kit, dip.machineId);
-  const loads = Math.max(1, Math.ceil(volumeMl / Math.max(1, machine.mostMl)));
+  const loads = loadsOf(machine, volumeMl);
   const powered = machine.stallBody !== null;
   return {
     id: `${dip.id}/blend`,

@@ -1,7 +1,7 @@
 import { minutesTo } from './cool';
 import { findYield, type Pulse, pulses, pulseYield, yieldOf } from './pulses';
 import { about, type Range, ratioOf, type Route, type RouteStep, times } from './route';
-import { readyAfterH, soakCurve } from './soak';
+import { hotSoakC, longestWarmSoakH, readyAfterH, soakCurve } from './soak';
 
 /** How dried pulses are soaked and cooked. */
 export interface PulseMethod {
@@ -16,8 +16,6 @@ export const usualPulseMethod: PulseMethod = { soak: 'overnight', soda: true, pr
 const boiledOff = 0.2;
 /** What soda saves of the pot's time (judgement, within data/soak-cook.csv). */
 const sodaSaves = 0.35;
-/** Temperature of the water when a hot soak is left to stand, on average, °C. */
-const hotSoakC = 75;
 /** A bowl of drained pulses stood in ice water and stirred. */
 const iceBath = { depthMm: 60, startC: 90, ambientC: 0, how: 'ice-bath' } as const;
 
@@ -63,7 +61,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
                 : `Soak in ${pulse.soakWater} times their weight of water`,
             handsOnMin: method.soak === 'hot' ? 6 : 2,
             waitMin: soak,
-            uses: { bowl: 1, ...(soak > 12 * 60 ? { fridge: 1 } : {}) },
+            uses: { bowl: 1, ...(soak > longestWarmSoakH * 60 ? { fridge: 1 } : {}) },
           },
           { label: 'Drain, rinse, throw the soaking water away', handsOnMin: 3 },
         ];
@@ -115,7 +113,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
       ...(method.soda && /soapy/.test(pulse.soda)
         ? ['Soda: no more than 5 g for 500 g dry; count its sodium with the salt.']
         : []),
-      ...(soak > 12 * 60 ? ['A soak of over 12 hours belongs in the fridge.'] : []),
+      ...(soak > longestWarmSoakH * 60 ? ['A soak of over 12 hours belongs in the fridge.'] : []),
       'The squash test ends the cooking, never the clock. Cool cooked pulses fast.',
     ],
   };

@@ -11,6 +11,12 @@ export interface SoakCurve {
 const k1PerC = 0.034;
 /** Soaked when nine tenths of what it can take is in. */
 export const soakedShare = 0.9;
+/** Longer than this a soak belongs in the fridge unless its water is cold, h. */
+export const longestWarmSoakH = 12;
+/** Water up to this is cold, °C. */
+export const coldSoakC = 8;
+/** Temperature of the water when a hot soak is left to stand, on average, °C. */
+export const hotSoakC = 75;
 const chickpeaCurve: SoakCurve = { k1At20: 1.1, k2: 0.95 };
 
 /**

@@ -1,32 +1,19 @@
 import type { Ingredient } from '../larder/ingredient';
+import { addAmountTexts } from './addAmounts';
 import { kitchenMeasures, type KitchenMeasure, nearestKitchenMeasure } from './kitchenMeasure';
-import type { Measure } from './amount';
 import type { MeasureSystem } from './measureSystem';
-import { parseAmount } from './parseAmount';
-import { printAmount } from './printAmount';
 
 /** A single measure is taken where it is within this share of the mass. */
 const closeEnough = 0.05;
 
-/** Spoons and cups are marked in quarters and thirds; an eighth is a spoon of its own. */
-const marked = (value: number) =>
-  [3, 4].some((parts) => Math.abs(value * parts - Math.round(value * parts)) < 1e-6);
+/** Spoons and cups are marked in halves, quarters and thirds; an eighth is a spoon of its own. */
+const unmarked = /[⅛⅜⅝⅞.]/;
 
 /** `1 tsp + ¼ tsp` is said as `1¼ tsp`. */
 function joined(first: string, second: string): string | null {
-  const terms: Measure[] = [];
-  for (const text of [first, second]) {
-    const read = parseAmount(text);
-    if (!read.ok || read.value.kind !== 'measured') return null;
-    for (const term of read.value.terms) {
-      const last = terms.at(-1);
-      const value = (last?.value ?? 0) + term.value;
-      if (last?.unit === term.unit && marked(value)) {
-        terms[terms.length - 1] = { ...last, value, low: value, high: value };
-      } else terms.push(term);
-    }
-  }
-  return printAmount({ kind: 'measured', terms });
+  const sum = addAmountTexts(first, second);
+  if (!sum.ok) return null;
+  return !unmarked.test(sum.value) ? sum.value : `${first} + ${second}`;
 }
 
 /**

@@ -33,7 +33,7 @@ export function toGrams(
 }
 
 /** The words an ingredient's pieces go by, singular, for parseAmount. */
-function ownPieceWords(ingredient: Ingredient): string[] {
+export function ownPieceWords(ingredient: Ingredient): string[] {
   const head = ingredient.pieceName?.toLowerCase().split(/[(,]/)[0]?.trim() ?? '';
   return head === '' ? [] : head.split(/\s+/).map(singular);
 }

@@ -1,4 +1,4 @@
-import type { Part } from '../bowl/part';
+import { dipMass, type Part } from '../bowl/part';
 import type { Ingredient, Role } from '../larder/ingredient';
 
 /** An amount far outside what dips use, to be asked about and never blocked. */
@@ -58,7 +58,7 @@ function times(ratio: number): string {
  * @param parts everything in the bowl, folded in and on top
  */
 export function isThisRight(parts: readonly Part[]): Doubt[] {
-  const massG = parts.reduce((sum, part) => sum + (part.place === 'top' ? 0 : part.massG), 0);
+  const massG = dipMass(parts);
   const byIngredient = new Map<string, { total: number; heaviest: number }>();
   parts.forEach((part, index) => {
     if (part.place === 'top') return;

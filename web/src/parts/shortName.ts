@@ -1,3 +1,4 @@
+import type { Larder } from '@cobbet/core/larder/larder';
 import { capital } from '@/parts/bodyText';
 
 /** What an ingredient is called in a row: its first words; the rest is in the details. */
@@ -6,3 +7,7 @@ export function shortName(name: string): string {
   const [first = plain, second] = plain.split(', ');
   return second && first.length + second.length < 20 ? `${first}, ${second}` : first;
 }
+
+/** The same by id, as it stands within a sentence. */
+export const namesIn = (larder: Larder) => (id: string) =>
+  shortName(larder.get(id)?.name ?? id).toLowerCase();

@@ -1,6 +1,6 @@
 import { type Settings, settingsOf } from '@cobbet/core/book/book';
 import { put, remove } from '@cobbet/core/book/change';
-import { type Dip, emptyDip, variantOf } from '@cobbet/core/book/dip';
+import { type Dip, emptyDip, plainRow, variantOf } from '@cobbet/core/book/dip';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
 import { emptyPlan, type Plan } from '@cobbet/core/book/plan';
@@ -240,7 +240,7 @@ export async function addWholeDip(
     put('dips', {
       ...emptyDip(id, name, now()),
       ...rest,
-      rows: rows.map((row) => ({ ...row, id: newId(), place: 'bowl', prep: '', hold: false })),
+      rows: rows.map(({ ingredientId, amount }) => plainRow(newId(), ingredientId, amount)),
     }),
   ]);
   return id;

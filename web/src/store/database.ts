@@ -1,4 +1,4 @@
-import type { Book, BookTables, TableName } from '@cobbet/core/book/book';
+import { type Book, type BookTables, tableNames } from '@cobbet/core/book/book';
 import type { Command } from '@cobbet/core/book/change';
 import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
 import {
@@ -35,17 +35,6 @@ interface CobbetSchema extends DBSchema {
 
 export type Database = IDBPDatabase<CobbetSchema>;
 
-export const recordStores: readonly TableName[] = [
-  'dips',
-  'trials',
-  'runs',
-  'plans',
-  'stock',
-  'yields',
-  'larder',
-  'settings',
-];
-
 /** What else may happen to an open database. */
 interface DatabaseEvents {
   /** Another tab holds an older version open. */
@@ -64,7 +53,7 @@ type UpgradeTransaction = IDBPTransaction<
 
 /** Brings records of an older version to the present one, all within the upgrade's own transaction. */
 async function migrateRecords(transaction: UpgradeTransaction, from: number): Promise<void> {
-  for (const name of recordStores) {
+  for (const name of tableNames) {
     const store = transaction.objectStore(name);
     for (const record of await store.getAll()) {
       await store.put(migrateRecord(name, { ...record }, from) as unknown as typeof record);
@@ -84,20 +73,14 @@ async function migrateRecords(transaction: UpgradeTransaction, from: number): Pr
 export async function openDatabase(name: string, events: DatabaseEvents): Promise<Database> {
   const database = await openDB<CobbetSchema>(name, bookVersion, {
     upgrade(db, from, _to, transaction) {
-      if (from < 3) db.createObjectStore('labels');
-      if (from < 4) {
-        db.createObjectStore('plans', { keyPath: 'id' });
-        db.createObjectStore('stock', { keyPath: 'id' });
-        db.createObjectStore('yields', { keyPath: 'id' });
+      for (const table of tableNames) {
+        if (!db.objectStoreNames.contains(table)) db.createObjectStore(table, { keyPath: 'id' });
       }
+      if (from < 3) db.createObjectStore('labels');
       if (from > 0) {
         // half a migration is worse than none
         migrateRecords(transaction, from).catch(() => transaction.abort());
         return;
-      }
-      for (const store of recordStores) {
-        if (!['plans', 'stock', 'yields'].includes(store))
-          db.createObjectStore(store, { keyPath: 'id' });
       }
       db.createObjectStore('history');
       db.createObjectStore('place', { keyPath: 'id' });
@@ -118,7 +101,7 @@ function byId<T extends { id: string }>(records: readonly T[]): Map<string, T> {
 
 /** Reads the book but for its trials, which may be many. */
 export async function readBookWithoutTrials(database: Database): Promise<Book> {
-  const transaction = database.transaction(recordStores, 'readonly');
+  const transaction = database.transaction(tableNames, 'readonly');
   const [dips, runs, plans, stock, yields, larder, settings] = await Promise.all([
     transaction.objectStore('dips').getAll(),
     transaction.objectStore('runs').getAll(),

@@ -1,3 +1,8 @@
+/** A file's name for what a cook has named: `regatta-first-day`. */
+export function fileName(name: string): string {
+  return name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+}
+
 /** Hands a file to the browser's downloads. */
 export function download(name: string, text: string, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }));

@@ -1,12 +1,6 @@
-import type { Book } from '@cobbet/core/book/book';
+import { type Book, tableNames } from '@cobbet/core/book/book';
 import { type Change, type ReversibleChange, undoing } from '@cobbet/core/book/change';
-import {
-  type Database,
-  openDatabase,
-  readBookWithoutTrials,
-  readTrials,
-  recordStores,
-} from './database';
+import { type Database, openDatabase, readBookWithoutTrials, readTrials } from './database';
 
 /** Steps of undo that are kept. */
 const historyLimit = 300;
@@ -155,7 +149,7 @@ export class Repository {
   }
 
   private transaction() {
-    return this.database.transaction([...recordStores, 'history', 'labels', 'place'], 'readwrite');
+    return this.database.transaction([...tableNames, 'history', 'labels', 'place'], 'readwrite');
   }
 
   private async cursor(transaction: ReturnType<Repository['transaction']>): Promise<number> {

@@ -3,12 +3,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { KeptReading } from '@cobbet/core/book/reading';
-import { correctionOf } from '@cobbet/core/calibration/calibrate';
-import { correctionBody } from '@cobbet/core/calibration/correction';
+import { expectedBody } from '@cobbet/core/calibration/residuals';
 import { type ReadDip, trialEvidence } from '@cobbet/core/calibration/trialEvidence';
 import { useCalibration } from '@/store/bookCalibration';
 import { useLarder } from '@/store/useDip';
-import { colour } from '@/theme/colour';
+import { cautionBox } from '@/theme/cautionBox';
 import { bodyText } from '../bodyText';
 import { readingText } from './readingText';
 
@@ -28,18 +27,13 @@ export function AskUnlikely({
   const calibration = useCalibration();
   const [evidence] = trialEvidence({ ...dip, readings: [reading] }, larder);
   if (!evidence) return null;
-  const { modelBody, waterOutside, gained, formulaId } = evidence;
-  const correction = correctionOf(calibration, formulaId);
-  const expected = modelBody + gained + correctionBody(correction, modelBody, waterOutside);
   return (
-    <Box
-      role="alert"
-      sx={{ p: 2, mb: 1.5, bgcolor: colour.cautionWash, borderLeft: `4px solid ${colour.caution}` }}
-    >
+    <Box role="alert" sx={{ ...cautionBox, p: 2, mb: 1.5 }}>
       <Box sx={{ fontWeight: 700, fontSize: 17 }}>Is this right?</Box>
       <Box sx={{ my: 0.5 }}>
-        You read {readingText(reading)}; expected was {bodyText(expected)}. That is further off than
-        one reading in three hundred. Was everything in, and stirred?
+        You read {readingText(reading)}; expected was{' '}
+        {bodyText(expectedBody(calibration, evidence))}. That is further off than one reading in
+        three hundred. Was everything in, and stirred?
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={onKeep} sx={{ minHeight: 48 }}>

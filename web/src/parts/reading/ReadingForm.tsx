@@ -23,23 +23,26 @@ const ways: readonly { way: ReadingWay; name: string }[] = [
   { way: 'press', name: 'press' },
 ];
 
+/** Of a blended dip, g/ml. */
+const usualDensity = 1.05;
+
 /**
  * Reads a dip by eye, ring or press. A reading far off what is expected is asked about before it is kept.
  *
  * @param dip what is read: its rows as they are in the bowl, and the readings it has
- * @param density of the paste, g/ml, for the ring
+ * @param paste what it weighs and fills, for the ring
  */
 export function ReadingForm({
   label,
   dip,
   when,
-  density,
+  paste,
   onTake,
 }: {
   label: string;
   dip: ReadDip;
   when: KeptReading['when'];
-  density: number;
+  paste: { massG: number; volumeMl: number };
   onTake: (reading: KeptReading) => void;
 }) {
   const larder = useLarder();
@@ -95,7 +98,13 @@ export function ReadingForm({
           onChoose={(word) => take({ eye: word }, null)}
         />
       )}
-      {way === 'ring' && <RingForm ring={kit.ring} densityGPerMl={density} onTake={take} />}
+      {way === 'ring' && (
+        <RingForm
+          ring={kit.ring}
+          densityGPerMl={paste.volumeMl > 0 ? paste.massG / paste.volumeMl : usualDensity}
+          onTake={take}
+        />
+      )}
       {way === 'press' && <PressForm press={kit.press} onTake={take} />}
       {best && <ReadingLine reading={best} />}
     </Box>

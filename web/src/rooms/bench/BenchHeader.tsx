@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import NativeSelect from '@mui/material/NativeSelect';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -12,42 +11,11 @@ import type { Machine } from '@cobbet/core/body/machines';
 import { grinds } from '@cobbet/core/body/conditions';
 import { families, familyNames } from '@cobbet/core/seasoning/families';
 import type { ReactNode } from 'react';
+import { InlineSelect } from '@/parts/InlineSelect';
 import { colour } from '@/theme/colour';
 import { shownQuantities, type ShownQuantity } from './shownQuantity';
 
-/** A choice that reads as part of a sentence. */
-function Inline<T extends string>({
-  label,
-  value,
-  options,
-  onChange,
-}: {
-  label: string;
-  value: T;
-  options: readonly { value: T; name: string }[];
-  onChange: (value: T) => void;
-}) {
-  return (
-    <NativeSelect
-      disableUnderline
-      value={value}
-      onChange={(event) => onChange(event.target.value as T)}
-      inputProps={{ 'aria-label': label }}
-      sx={{
-        fontSize: 14,
-        color: colour.muted,
-        // as wide as what is chosen, so that it reads as part of a sentence
-        '& select': { py: 0, pl: 0, textDecoration: 'underline dotted', fieldSizing: 'content' },
-      }}
-    >
-      {options.map((option) => (
-        <option key={option.value} value={option.value}>
-          {option.name}
-        </option>
-      ))}
-    </NativeSelect>
-  );
-}
+const quiet = { fontSize: 14, color: colour.muted };
 
 interface Props {
   dip: Dip;
@@ -115,19 +83,22 @@ export function BenchHeader(props: Props) {
         </ToggleButtonGroup>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'center' }}>
-        <Inline
+        <InlineSelect
+          sx={quiet}
           label="Family"
           value={dip.family}
           options={families.map((value) => ({ value, name: familyNames[value] }))}
           onChange={(family) => onEdit('Family', (one) => ({ ...one, family }))}
         />
-        <Inline
+        <InlineSelect
+          sx={quiet}
           label="Machine or tool"
           value={dip.machineId}
           options={machines.map(({ id, name }) => ({ value: id, name }))}
           onChange={(machineId) => onEdit('Machine', (one) => ({ ...one, machineId }))}
         />
-        <Inline
+        <InlineSelect
+          sx={quiet}
           label="Grind"
           value={dip.method.grind}
           options={grinds.map((value) => ({

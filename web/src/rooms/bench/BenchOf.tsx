@@ -9,6 +9,7 @@ import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { AddRow } from '@/parts/AddRow';
 import { bodyText, wordOf } from '@/parts/bodyText';
+import { useWidth } from '@/parts/useWidth';
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
@@ -26,7 +27,6 @@ import { useBench } from './useBench';
 import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './useLanding';
 import { useLine } from './useLine';
-import { useWidth } from './useWidth';
 
 const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.AboutDip), {
   ssr: false,

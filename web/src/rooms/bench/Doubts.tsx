@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Doubt } from '@cobbet/core/sanity/isThisRight';
-import { colour } from '@/theme/colour';
+import { cautionBox } from '@/theme/cautionBox';
 import { shortName } from '@/parts/shortName';
 import type { Bench } from './useBench';
 
@@ -18,11 +18,7 @@ export function Doubts({
   onSure: (rowId: string, amount: string) => void;
 }) {
   return (
-    <Box
-      component="section"
-      aria-label="Is this right?"
-      sx={{ p: 1.25, bgcolor: colour.cautionWash, borderLeft: `4px solid ${colour.caution}` }}
-    >
+    <Box component="section" aria-label="Is this right?" sx={cautionBox}>
       <strong>Is this right?</strong>
       {doubts.map(({ index, message }) => {
         const read = bench.rows[index];

@@ -5,7 +5,7 @@ import { browning } from '@cobbet/core/looks/browning';
 import { leadFlavour } from '@cobbet/core/looks/leadFlavour';
 import { useMemo } from 'react';
 import { colour } from '@/theme/colour';
-import { shortName } from '@/parts/shortName';
+import { namesIn } from '@/parts/shortName';
 import type { Bench } from './useBench';
 
 /** A dab of the dip on a plate, in the colour it will about have. */
@@ -48,7 +48,7 @@ export function Looks({ bench }: { bench: Bench }) {
     [parts, dip, per100g],
   );
   if (hex === null || lead === null) return null;
-  const name = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
+  const name = namesIn(larder);
   const turning = browns.likely > 0 && browns.tomorrow !== null && browns.tomorrow !== hex;
   return (
     <Box component="section" aria-label="Lead and colour">

@@ -17,6 +17,7 @@ import { pulseOfIngredient } from '@cobbet/core/prep/pulses';
 import { soakCurve } from '@cobbet/core/prep/soak';
 import { methodOf, routeOfRow, usualWay } from '@cobbet/core/prep/usualWay';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { Cautions } from '@/parts/Cautions';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { CoolingHelp } from './CoolingHelp';
@@ -163,26 +164,7 @@ export function MakeReady({
             />
           </>
         )}
-        {made && made.cautions.length > 0 && (
-          <Box
-            sx={{
-              mt: 2,
-              p: 1.25,
-              bgcolor: colour.cautionWash,
-              borderLeft: `4px solid ${colour.caution}`,
-              fontSize: 14,
-            }}
-          >
-            {made.cautions.map((caution) => (
-              <Box component="p" key={caution} sx={{ m: 0, mb: 0.5 }}>
-                {caution}
-              </Box>
-            ))}
-            <Box component="p" sx={{ m: 0, color: colour.muted }}>
-              Usual guidance; follow local codes and, where one applies, your licensed process.
-            </Box>
-          </Box>
-        )}
+        {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: 14 }} />}
         {made && (
           <Box
             sx={{

@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import {
   mostWanted,
@@ -14,6 +13,7 @@ import {
   wants,
 } from '@cobbet/core/nudge/nudges';
 import { useMemo, useState } from 'react';
+import { InlineSelect } from '@/parts/InlineSelect';
 import { RoleMark } from '@/parts/RoleMark';
 import { colour } from '@/theme/colour';
 import { shortName } from '@/parts/shortName';
@@ -93,27 +93,13 @@ export function NudgeTable({
         <Typography variant="h2">What a spoon would do</Typography>
         <Box sx={{ color: colour.muted, display: 'flex', alignItems: 'baseline', gap: 0.75 }}>
           first what makes it
-          <NativeSelect
-            disableUnderline
+          <InlineSelect
+            label="What is wanted"
             value={want}
-            inputProps={{ 'aria-label': 'What is wanted' }}
-            onChange={(event) => setChosen(event.target.value as Want)}
-            sx={{
-              fontSize: 'inherit',
-              '& select': {
-                py: 0,
-                pl: 0,
-                textDecoration: 'underline dotted',
-                fieldSizing: 'content',
-              },
-            }}
-          >
-            {wants.map((one) => (
-              <option key={one} value={one}>
-                {one}
-              </option>
-            ))}
-          </NativeSelect>
+            options={wants.map((one) => ({ value: one, name: one }))}
+            sx={{ fontSize: 'inherit' }}
+            onChange={setChosen}
+          />
           {chosen === null && byTarget !== null && <span>since that is furthest off</span>}
         </Box>
         <Button size="small" onClick={onClose} sx={{ ml: 'auto' }}>

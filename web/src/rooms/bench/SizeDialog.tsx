@@ -7,7 +7,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import NativeSelect from '@mui/material/NativeSelect';
-import type { Machine } from '@cobbet/core/body/machines';
+import { loadsOf, type Machine } from '@cobbet/core/body/machines';
 import {
   jarFill,
   type ResizedRow,
@@ -20,7 +20,7 @@ import {
 import { useMemo, useState } from 'react';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
 import { typedNumber } from '@/parts/reading/readingText';
-import { shortName } from '@/parts/shortName';
+import { namesIn } from '@/parts/shortName';
 import { useInHouse } from '@/store/useInHouse';
 import { SizedRows } from './SizedRows';
 import type { Bench } from './useBench';
@@ -42,7 +42,7 @@ function figureOf(sizing: Sizing, bench: Bench, machine: Machine): string {
     mass: Math.round(massG),
     volume: Math.round(volumeMl),
     jars: 4,
-    fills: Math.max(1, Math.ceil(volumeMl / machine.mostMl)),
+    fills: loadsOf(machine, volumeMl),
   };
   return String(now[sizing]);
 }
@@ -85,7 +85,7 @@ export function SizeDialog({
     [rows, factor, measures, wrong],
   );
   const least = scarcest(rows, new Map(house.map((one) => [one.ingredientId, one.massG])));
-  const name = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
+  const name = namesIn(larder);
   const nameOf = (rowId: string) =>
     name(rows.find(({ row }) => row.id === rowId)?.row.ingredientId ?? '');
   const spares = resized.flatMap(({ spare, rowId }) =>
@@ -161,7 +161,7 @@ export function SizeDialog({
                 <strong>{factor.toFixed(2)} times</strong>: {(massG * factor).toFixed(0)} g,{' '}
                 {newMl.toFixed(0)} ml, {Math.floor((massG * factor) / dip.portionG)} portions
                 {newMl > machine.mostMl &&
-                  ` · ${Math.ceil(newMl / machine.mostMl)} loads in the ${machine.name}`}
+                  ` · ${loadsOf(machine, newMl)} loads in the ${machine.name}`}
                 {newMl < machine.leastMl && ` · too little for the ${machine.name}`}
               </Box>
               <SizedRows resized={resized} rows={rows} nameOf={nameOf} />

@@ -4,6 +4,9 @@ import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import type { Pulse } from '@cobbet/core/prep/pulses';
 import {
+  coldSoakC,
+  hotSoakC,
+  longestWarmSoakH,
   readyAfterH,
   type SoakCurve,
   soakedShare,
@@ -19,9 +22,6 @@ const width = 380;
 const height = 150;
 /** Bulk density of dried pulses, g/ml (judgement). */
 const dryDensity = 0.8;
-/** Fermentation is possible above this, °C. */
-const coldC = 8;
-const longestH = 12;
 
 /** How far a pulse has soaked by when, at the water's warmth, and the bowl it needs. */
 export function SoakDrawing({
@@ -35,7 +35,7 @@ export function SoakDrawing({
   dryG: number;
   hot: boolean;
 }) {
-  const [waterC, setWaterC] = useState(hot ? 75 : 20);
+  const [waterC, setWaterC] = useState(hot ? hotSoakC : 20);
   const ready = readyAfterH(curve, waterC);
   const end = Math.max(2, Math.min(36, ready * 1.7));
   const x = scaleLinear([0, end], [42, width - 12]);
@@ -53,7 +53,7 @@ export function SoakDrawing({
     <Box>
       <Box sx={{ fontWeight: 700 }}>
         Ready after {ready < 10 ? ready.toFixed(1) : ready.toFixed(0)} h at {waterC} °C
-        {ready > longestH && waterC > coldC && ': in the fridge, not on the side'}
+        {ready > longestWarmSoakH && waterC > coldSoakC && ': in the fridge, not on the side'}
       </Box>
       <svg
         viewBox={`0 0 ${width} ${height}`}
@@ -87,17 +87,17 @@ export function SoakDrawing({
         <text x={x(ready) + 5} y={y(0.12)} fill={colour.bandEdge}>
           ready
         </text>
-        {longestH < end && waterC > coldC && (
+        {longestWarmSoakH < end && waterC > coldSoakC && (
           <g>
             <line
-              x1={x(longestH)}
-              x2={x(longestH)}
+              x1={x(longestWarmSoakH)}
+              x2={x(longestWarmSoakH)}
               y1={y(1)}
               y2={y(0)}
               stroke={colour.caution}
               strokeDasharray="5 4"
             />
-            <text x={x(longestH) + 4} y={y(0.5)} fill={colour.caution}>
+            <text x={x(longestWarmSoakH) + 4} y={y(0.5)} fill={colour.caution}>
               then cold
             </text>
           </g>

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import type { Machine } from '@cobbet/core/body/machines';
 import type { ThroughStall, WayStep } from '@cobbet/core/stall/throughStall';
 import { useCallback } from 'react';
+import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
 import { throughStallInWorker } from '@/workers/reckoningClient';
 import { shortName } from '@/parts/shortName';
@@ -110,11 +111,7 @@ export function StallPanel({
   const { asked, start, leave } = useAsked(parts, ask);
   const first = bench.rows[stallsAt[0] ?? 0]?.ingredient;
   return (
-    <Box
-      component="section"
-      aria-label="Stall"
-      sx={{ p: 1.25, bgcolor: colour.cautionWash, borderLeft: `4px solid ${colour.caution}` }}
-    >
+    <Box component="section" aria-label="Stall" sx={cautionBox}>
       <strong>The {machine.name} stalls</strong> at step {(stallsAt[0] ?? 0) + 1}, the{' '}
       {shortName(first?.name ?? 'mix').toLowerCase()}
       {stallsAt.length > 1 ? `, and at ${stallsAt.length - 1} more` : ''}.

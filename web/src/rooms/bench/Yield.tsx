@@ -4,6 +4,7 @@ import type { Analysis } from '@cobbet/core/analysis/analyse';
 import type { Dip } from '@cobbet/core/book/dip';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/quantity/measureSystem';
 import { printNumber } from '@cobbet/core/quantity/printAmount';
+import { Cautions } from '@/parts/Cautions';
 import { colour } from '@/theme/colour';
 
 /** What it makes, what is in it for those who must know, and the cautions that apply. */
@@ -51,27 +52,7 @@ export function Yield({
           . The machine may carry more.
         </Box>
       )}
-      {warnings.length > 0 && (
-        <Box
-          sx={{
-            mt: 1.25,
-            p: 1.25,
-            bgcolor: colour.cautionWash,
-            borderLeft: `4px solid ${colour.caution}`,
-            fontSize: 13.5,
-            lineHeight: 1.4,
-          }}
-        >
-          {warnings.map(({ id, message }) => (
-            <Box key={id} component="p" sx={{ m: 0, mb: 0.75 }}>
-              {message}
-            </Box>
-          ))}
-          <Box component="p" sx={{ m: 0, color: colour.muted }}>
-            Usual guidance; follow local codes and, where one applies, your licensed process.
-          </Box>
-        </Box>
-      )}
+      <Cautions cautions={warnings.map(({ message }) => message)} sx={{ mt: 1.25 }} />
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Dip, Row } from '@cobbet/core/book/dip';
+import { type Dip, plainRow, type Row } from '@cobbet/core/book/dip';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
 import type { ResizedRow } from '@cobbet/core/book/resize';
 import type { LandedPart } from '@cobbet/core/landing/landParts';
@@ -17,8 +17,12 @@ import { useMemo } from 'react';
 import { editDip, newId } from '@/store/commands';
 import { withRow } from './useBench';
 
-function newRow(ingredientId: string, amount: string): Row {
-  return { id: newId(), ingredientId, amount, place: 'bowl', prep: '', hold: false };
+/** A dip with other amounts in some of its rows, by row. */
+function withAmounts(dip: Dip, amounts: ReadonlyMap<string, string | undefined>): Dip {
+  return {
+    ...dip,
+    rows: dip.rows.map((row) => ({ ...row, amount: amounts.get(row.id) ?? row.amount })),
+  };
 }
 
 /** Rows in the order of a way through the machine; a share of a row becomes a row of its own. */
@@ -61,7 +65,10 @@ export function useBenchEdits(dipId: string) {
       add: (ingredient: Ingredient, amount: string) =>
         edit(`Add ${ingredient.name}`, (dip) => ({
           ...dip,
-          rows: [...dip.rows, newRow(ingredient.id, amount === '' ? 'to taste' : amount)],
+          rows: [
+            ...dip.rows,
+            plainRow(newId(), ingredient.id, amount === '' ? 'to taste' : amount),
+          ],
         })),
       move: (from: number, to: number) =>
         edit('Order', (dip) => {
@@ -74,10 +81,7 @@ export function useBenchEdits(dipId: string) {
       /** Takes a landing's amounts for the rows it was made of. */
       take: (rowIds: readonly string[], parts: readonly LandedPart[]) => {
         const amounts = new Map(rowIds.map((id, i) => [id, parts[i]?.amount]));
-        edit('Land it', (dip) => ({
-          ...dip,
-          rows: dip.rows.map((row) => ({ ...row, amount: amounts.get(row.id) ?? row.amount })),
-        }));
+        edit('Land it', (dip) => withAmounts(dip, amounts));
       },
       /** One spoon or piece more of a thing: on its row, or as a new one at the end. */
       nudge: (nudge: Nudge) =>
@@ -89,7 +93,7 @@ export function useBenchEdits(dipId: string) {
           if (row && more?.ok) {
             return withRow(dip, row.id, (one) => ({ ...one, amount: more.value }));
           }
-          return { ...dip, rows: [...dip.rows, newRow(nudge.ingredient, nudge.amount)] };
+          return { ...dip, rows: [...dip.rows, plainRow(newId(), nudge.ingredient, nudge.amount)] };
         }),
       sure: (rowId: string, amount: string) =>
         edit('It is right', (dip) => withRow(dip, rowId, (row) => ({ ...row, sure: amount }))),
@@ -99,10 +103,7 @@ export function useBenchEdits(dipId: string) {
       /** Takes every amount of another size. */
       resize: (sized: readonly ResizedRow[]) => {
         const amounts = new Map(sized.map(({ rowId, amount }) => [rowId, amount]));
-        edit('Another size', (dip) => ({
-          ...dip,
-          rows: dip.rows.map((row) => ({ ...row, amount: amounts.get(row.id) ?? row.amount })),
-        }));
+        edit('Another size', (dip) => withAmounts(dip, amounts));
       },
       takeOut: (rowId: string) =>
         edit('Take out a row', (dip) => ({

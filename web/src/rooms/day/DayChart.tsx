@@ -3,7 +3,8 @@
 import Box from '@mui/material/Box';
 import type { Plan } from '@cobbet/core/book/plan';
 import type { PlacedTask, Task } from '@cobbet/core/plan/task';
-import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } from 'react';
+import { useWidth } from '@/parts/useWidth';
 import { colour } from '@/theme/colour';
 import { clockAt, dayAt, lengthText, minuteOf, nowOffset } from './clock';
 import { dayAxis } from './dayAxis';
@@ -108,17 +109,10 @@ export function DayChart({
   onChoose: (taskId: string | null) => void;
   onPin: (taskId: string, start: number | null) => void;
 }) {
-  const frame = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(1000);
+  const { ref: frame, width: room } = useWidth<HTMLDivElement>(1000);
+  const width = Math.max(560, room);
   const [drag, setDrag] = useState<{ id: string; fromX: number; by: number } | null>(null);
   const [now, setNow] = useState<number | null>(null);
-  useEffect(() => {
-    const measure = () => setWidth(Math.max(560, frame.current?.clientWidth ?? 1000));
-    measure();
-    const watch = new ResizeObserver(measure);
-    if (frame.current) watch.observe(frame.current);
-    return () => watch.disconnect();
-  }, []);
   useEffect(() => {
     const look = () => setNow(nowOffset(plan.serveAt));
     look();

@@ -11,6 +11,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { deletePlan, editPlan } from '@/store/commands';
+import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
 import { saveCalendar } from './calendar';
 import { clockAt, dayAt, lengthText } from './clock';
@@ -137,22 +138,14 @@ export function DayOf({ plan }: { plan: Plan }) {
         </Box>
       )}
       {planned && planned.clashes.length > 0 && (
-        <Box
-          role="alert"
-          sx={{
-            my: 1,
-            p: 1.25,
-            bgcolor: colour.cautionWash,
-            borderLeft: `4px solid ${colour.caution}`,
-          }}
-        >
+        <Box role="alert" sx={{ ...cautionBox, my: 1 }}>
           {planned.clashes.map((clash) => (
             <div key={clash}>{clash}</div>
           ))}
         </Box>
       )}
       {planned && planned.latenessMin > 0 && (
-        <LateHelp plan={plan} lateness={planned.latenessMin} />
+        <LateHelp plan={plan} tasks={day.tasks} lateness={planned.latenessMin} />
       )}
       {day.needs.problems.length > 0 && (
         <Box role="alert" sx={{ my: 1, color: colour.caution }}>

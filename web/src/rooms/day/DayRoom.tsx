@@ -11,8 +11,9 @@ import { useState } from 'react';
 import { NotHere } from '@/parts/NotHere';
 import { useBook } from '@/store/bookStore';
 import { addPlan } from '@/store/commands';
+import { inDays } from '@/store/today';
 import { colour } from '@/theme/colour';
-import { clockAt, dayAt, localOf } from './clock';
+import { clockAt, dayAt } from './clock';
 
 const NameDialog = dynamic(() => import('@/parts/NameDialog').then((module) => module.NameDialog), {
   ssr: false,
@@ -21,9 +22,7 @@ const DayOf = dynamic(() => import('./DayOf').then((module) => module.DayOf), { 
 
 /** Noon two days on, by this device's clock. */
 function usualServing(): string {
-  const now = new Date();
-  const local = now.getTime() - now.getTimezoneOffset() * 60_000;
-  return `${localOf(Math.round(local / 60_000) + 2 * 1440).slice(0, 10)}T12:30`;
+  return `${inDays(2)}T12:30`;
 }
 
 /** Every planned day, and the way to start one. */

@@ -6,12 +6,10 @@ import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import type { Plan } from '@cobbet/core/book/plan';
 import type { DayNeeds } from '@cobbet/core/plan/dayNeeds';
-import { useState } from 'react';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { typedNumber } from '@/parts/reading/readingText';
+import { KeptFigure } from '@/parts/KeptFigure';
+import { Cautions } from '@/parts/Cautions';
 import { useBook } from '@/store/bookStore';
 import { editPlan } from '@/store/commands';
-import { colour } from '@/theme/colour';
 import { Moment } from './Moment';
 
 const kitchenWords: Record<string, string> = {
@@ -20,45 +18,6 @@ const kitchenWords: Record<string, string> = {
   hob: 'hobs',
   processor: 'machines',
 };
-
-/** How much of a dip: kept when the field is left. */
-function Amount({
-  name,
-  massG,
-  portionG,
-  onSave,
-}: {
-  name: string;
-  massG: number;
-  portionG: number;
-  onSave: (massG: number) => void;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const typed = typedNumber(text ?? String(massG));
-  const wrong = typed === null || typed < 1 || typed > 100_000;
-  return (
-    <Box
-      onBlur={() => {
-        if (text === null || wrong) return;
-        setText(null);
-        if (typed !== massG) onSave(typed);
-      }}
-    >
-      <MeasuredField
-        label={name}
-        unit="g"
-        value={text ?? String(Math.round(massG))}
-        problem={
-          wrong
-            ? 'From 1 to 100000 g.'
-            : `${Math.floor((typed ?? 0) / portionG)} portions of ${portionG} g`
-        }
-        wrong={wrong}
-        onChange={setText}
-      />
-    </Box>
-  );
-}
 
 /** What the day asks for: when, with what, and how much of which dips. */
 export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
@@ -144,10 +103,15 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
                   gap: 1,
                 }}
               >
-                <Amount
-                  name={dip.name}
-                  massG={massG}
-                  portionG={dip.portionG}
+                <KeptFigure
+                  label={dip.name}
+                  unit="g"
+                  value={massG}
+                  shown={String(Math.round(massG))}
+                  low={1}
+                  high={100_000}
+                  fault="From 1 to 100000 g."
+                  says={(g) => `${Math.floor(g / dip.portionG)} portions of ${dip.portionG} g`}
                   onSave={(next) =>
                     edit(`${next} g ${dip.name}`, (one) => ({
                       ...one,
@@ -195,26 +159,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
             ))}
           </NativeSelect>
         )}
-        {cautions.length > 0 && (
-          <Box
-            sx={{
-              mt: 2,
-              p: 1.25,
-              bgcolor: colour.cautionWash,
-              borderLeft: `4px solid ${colour.caution}`,
-              fontSize: 13.5,
-            }}
-          >
-            {cautions.map((caution) => (
-              <Box component="p" key={caution} sx={{ m: 0, mb: 0.75 }}>
-                {caution}
-              </Box>
-            ))}
-            <Box component="p" sx={{ m: 0, color: colour.muted }}>
-              Usual guidance; follow local codes and, where one applies, your licensed process.
-            </Box>
-          </Box>
-        )}
+        <Cautions cautions={cautions} sx={{ mt: 2 }} />
       </Box>
     </Box>
   );

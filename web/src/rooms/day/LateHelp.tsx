@@ -5,11 +5,12 @@ import Button from '@mui/material/Button';
 import type { Plan } from '@cobbet/core/book/plan';
 import { dayNeeds, type Hurry } from '@cobbet/core/plan/dayNeeds';
 import { dayTasks } from '@cobbet/core/plan/dayTasks';
+import type { Task } from '@cobbet/core/plan/task';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
 import { editPlan } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
-import { colour } from '@/theme/colour';
+import { cautionBox } from '@/theme/cautionBox';
 import { planInWorker } from '@/workers/planningClient';
 import { lengthText } from './clock';
 import { problemOf } from './useDay';
@@ -24,15 +25,27 @@ interface Way {
 const eachMs = 300;
 
 /** The day is late: says by how much, and on asking which change helps most. */
-export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
+export function LateHelp({
+  plan,
+  tasks: planned,
+  lateness,
+}: {
+  plan: Plan;
+  /** The day's as they stand. */
+  tasks: readonly Task[];
+  lateness: number;
+}) {
   const dips = useBook((state) => state.book.dips);
+  const yields = useBook((state) => state.book.yields);
   const larder = useLarder();
   const { measures, kit } = useSettings();
   const [ways, setWays] = useState<Way[] | 'working' | null>(null);
   const look = async () => {
     setWays('working');
-    const needs = (hurry: Hurry | null) =>
-      dayTasks(dayNeeds(plan, dips, larder, measures, { hurry }), plan, kit);
+    const hurried = (hurry: Hurry) => {
+      const results = [...yields.values()];
+      return dayTasks(dayNeeds(plan, dips, larder, measures, { hurry, results }), plan, kit);
+    };
     const more = (name: string) => {
       const resources = { ...plan.resources, [name]: (plan.resources[name] ?? 0) + 1 };
       return {
@@ -41,17 +54,17 @@ export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
       };
     };
     const tried = [
-      { words: 'another pair of hands', tasks: needs(null), ...more('cook') },
-      { words: 'a second oven', tasks: needs(null), ...more('oven') },
+      { words: 'another pair of hands', tasks: planned, ...more('cook') },
+      { words: 'a second oven', tasks: planned, ...more('oven') },
       {
         words: 'soak hot what would soak overnight (Made ready… on the dip’s row)',
-        tasks: needs('hot-soak'),
+        tasks: hurried('hot-soak'),
         plan,
         take: null,
       },
       {
         words: 'cans where there are any, not dried (they bring salt of their own)',
-        tasks: needs('cans'),
+        tasks: hurried('cans'),
         plan,
         take: null,
       },
@@ -73,15 +86,7 @@ export function LateHelp({ plan, lateness }: { plan: Plan; lateness: number }) {
     }
   };
   return (
-    <Box
-      role="alert"
-      sx={{
-        my: 1,
-        p: 1.25,
-        bgcolor: colour.cautionWash,
-        borderLeft: `4px solid ${colour.caution}`,
-      }}
-    >
+    <Box role="alert" sx={{ ...cautionBox, my: 1 }}>
       <strong>{lengthText(lateness)} late</strong> if you begin no earlier.
       {ways === null && (
         <Button size="small" onClick={() => void look()} sx={{ ml: 1 }}>

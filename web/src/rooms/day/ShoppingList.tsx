@@ -9,7 +9,7 @@ import type { DayNeeds } from '@cobbet/core/plan/dayNeeds';
 import { type ShoppingItem, shoppingList, shoppingText } from '@cobbet/core/plan/shopping';
 import { useMemo, useState } from 'react';
 import { roleNames } from '@/parts/roleNames';
-import { download } from '@/store/download';
+import { download, fileName } from '@/store/download';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
 
@@ -79,7 +79,7 @@ export function ShoppingList({
     setTicked(
       (now) => new Set(now.has(key) ? [...now].filter((one) => one !== key) : [...now, key]),
     );
-  const file = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  const file = fileName(name);
   if (items.length === 0) {
     return (
       <Typography sx={{ my: 3 }}>

@@ -1,7 +1,7 @@
 import type { Plan } from '@cobbet/core/book/plan';
 import type { PlacedTask, Task } from '@cobbet/core/plan/task';
 import type { EventAttributes } from 'ics';
-import { download } from '@/store/download';
+import { download, fileName } from '@/store/download';
 import { localOf, minuteOf } from './clock';
 
 type Clock = [number, number, number, number, number];
@@ -52,5 +52,5 @@ export async function saveCalendar(
   const { createEvents } = await import('ics');
   const { error, value } = createEvents(calendarEvents(plan, tasks, placed));
   if (error || !value) throw error ?? new Error('no calendar');
-  download(`${plan.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.ics`, value, 'text/calendar');
+  download(`${fileName(plan.name)}.ics`, value, 'text/calendar');
 }

@@ -19,7 +19,7 @@ import { useMemo, useState } from 'react';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
 import { typedNumber } from '@/parts/reading/readingText';
 import { RoleMark } from '@/parts/RoleMark';
-import { shortName } from '@/parts/shortName';
+import { namesIn } from '@/parts/shortName';
 import { addWholeDip } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
@@ -38,7 +38,7 @@ export function PatternRow({
 }) {
   const larder = useLarder();
   const { pattern, missing, little, limitedBy, mostG, usesUp } = made;
-  const name = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
+  const name = namesIn(larder);
   const can = missing.length === 0;
   return (
     <Box sx={{ py: 1 }}>
@@ -133,19 +133,16 @@ function OpenPattern({ made, house }: { made: Makeable; house: readonly InHouse[
       );
       const landed = answer.feasible ? answer.parts : answer.nearest.parts;
       const lead = filled.filled.find(({ slot }) => slot.name === 'base')?.ingredientId ?? '';
-      const id = await addWholeDip(
-        `${pattern.name}, ${shortName(larder.get(lead)?.name ?? lead).toLowerCase()}`,
-        {
-          family: pattern.family,
-          targets: pattern.targets,
-          note: answer.feasible
-            ? 'Put together from what was in the house.'
-            : 'Put together from what was in the house; it does not quite land yet.',
-          rows: landed
-            .filter(({ massG: own }) => own > 0)
-            .map(({ ingredient, amount }) => ({ ingredientId: ingredient, amount })),
-        },
-      );
+      const id = await addWholeDip(`${pattern.name}, ${namesIn(larder)(lead)}`, {
+        family: pattern.family,
+        targets: pattern.targets,
+        note: answer.feasible
+          ? 'Put together from what was in the house.'
+          : 'Put together from what was in the house; it does not quite land yet.',
+        rows: landed
+          .filter(({ massG: own }) => own > 0)
+          .map(({ ingredient, amount }) => ({ ingredientId: ingredient, amount })),
+      });
       router.push(`/bench?dip=${encodeURIComponent(id)}`);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'It could not be worked out.');
@@ -222,8 +219,7 @@ function OpenPattern({ made, house }: { made: Makeable; house: readonly InHouse[
                 sx={{ mt: 1.5 }}
                 onClick={() => setSize(String(Math.round(all / 10) * 10))}
               >
-                Use all the{' '}
-                {shortName(larder.get(ingredientId)?.name ?? ingredientId).toLowerCase()}
+                Use all the {namesIn(larder)(ingredientId)}
               </Button>
             );
           })}

@@ -3,13 +3,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Input from '@mui/material/Input';
-import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { daysUntil, type StockItem } from '@cobbet/core/book/stock';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { useState } from 'react';
 import { AddRow } from '@/parts/AddRow';
+import { InlineSelect } from '@/parts/InlineSelect';
 import { RoleMark } from '@/parts/RoleMark';
 import { shortName } from '@/parts/shortName';
 import { useBook } from '@/store/bookStore';
@@ -65,38 +65,22 @@ function Item({ item }: { item: StockItem }) {
         >
           {name}
         </Box>
-        <NativeSelect
-          disableUnderline
-          value={near ?? ''}
-          inputProps={{ 'aria-label': `${name}, how long it keeps` }}
-          onChange={(event) =>
-            void keepStock(
-              {
-                ...item,
-                useBy: event.target.value === '' ? null : inDays(Number(event.target.value)),
-              },
-              name,
-            )
-          }
+        <InlineSelect
+          label={`${name}, how long it keeps`}
+          value={String(near ?? '')}
+          options={keeps.map(({ days: each, name: words }) => ({
+            value: String(each ?? ''),
+            name:
+              each !== null && each === near && days !== null && days < 0 ? 'past its date' : words,
+          }))}
           sx={{
             fontSize: 13.5,
             color: days !== null && days <= 1 ? colour.caution : colour.muted,
-            '& select': {
-              py: 0,
-              pl: 0,
-              textDecoration: 'underline dotted',
-              fieldSizing: 'content',
-            },
           }}
-        >
-          {keeps.map(({ days: each, name: words }) => (
-            <option key={words} value={each ?? ''}>
-              {each !== null && each === near && days !== null && days < 0
-                ? 'past its date'
-                : words}
-            </option>
-          ))}
-        </NativeSelect>
+          onChange={(next) =>
+            void keepStock({ ...item, useBy: next === '' ? null : inDays(Number(next)) }, name)
+          }
+        />
       </Box>
       <Box>
         <Input

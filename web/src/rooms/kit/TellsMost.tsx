@@ -1,12 +1,12 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import NativeSelect from '@mui/material/NativeSelect';
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Calibration } from '@cobbet/core/calibration/calibrate';
 import { tellingReadings } from '@cobbet/core/calibration/tellsMost';
 import { toBeRead } from '@cobbet/core/calibration/toBeRead';
 import { useMemo, useState } from 'react';
+import { InlineSelect } from '@/parts/InlineSelect';
 import { useBook } from '@/store/bookStore';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
@@ -49,27 +49,13 @@ export function TellsMost({ calibration }: { calibration: Calibration }) {
     >
       <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'baseline' }}>
         <span>The reading that would tell most of</span>
-        <NativeSelect
-          disableUnderline
+        <InlineSelect
+          label="Dip to be read"
           value={dip.id}
-          inputProps={{ 'aria-label': 'Dip to be read' }}
-          onChange={(event) => setDipId(event.target.value)}
-          sx={{
-            fontWeight: 700,
-            '& select': {
-              py: 0,
-              pl: 0,
-              textDecoration: 'underline dotted',
-              fieldSizing: 'content',
-            },
-          }}
-        >
-          {[...dips.values()].map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </NativeSelect>
+          options={[...dips.values()].map(({ id, name }) => ({ value: id, name }))}
+          sx={{ fontWeight: 700 }}
+          onChange={setDipId}
+        />
       </Box>
       <Box sx={{ fontSize: 19, fontWeight: 700, mt: 0.25 }}>
         {wayWords[best.way]}, {whenWords[best.when]}

@@ -3,49 +3,16 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Kit } from '@cobbet/core/book/kit';
-import { useState } from 'react';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { typedNumber } from '@/parts/reading/readingText';
+import type { ComponentProps } from 'react';
+import { KeptFigure } from '@/parts/KeptFigure';
 import { TestPicture } from '@/parts/reading/TestPicture';
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useDip';
 
-/** One figure of the gear: kept when the field is left, if it can be. */
-function GearField({
-  label,
-  unit,
-  value,
-  low,
-  high,
-  onSave,
-}: {
-  label: string;
-  unit: string;
-  value: number;
-  low: number;
-  high: number;
-  onSave: (value: number) => void;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const typed = typedNumber(text ?? String(value));
-  const wrong = typed === null || typed < low || typed > high;
-  return (
-    <Box
-      onBlur={() => {
-        if (text === null || wrong) return;
-        setText(null);
-        if (typed !== value) onSave(typed);
-      }}
-    >
-      <MeasuredField
-        label={label}
-        unit={unit}
-        value={text ?? String(value)}
-        problem={wrong ? `Between ${low} and ${high} ${unit}.` : null}
-        onChange={setText}
-      />
-    </Box>
-  );
+/** One figure of the gear. */
+function GearField(props: Omit<ComponentProps<typeof KeptFigure>, 'fault'>) {
+  const { low, high, unit } = props;
+  return <KeptFigure {...props} fault={`Between ${low} and ${high} ${unit}.`} />;
 }
 
 /** Sizes of the ring and the press, which every test is reckoned with. */

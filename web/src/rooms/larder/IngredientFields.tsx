@@ -6,8 +6,10 @@ import InputLabel from '@mui/material/InputLabel';
 import NativeSelect from '@mui/material/NativeSelect';
 import TextField from '@mui/material/TextField';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
+import { capital } from '@/parts/bodyText';
 import { colour } from '@/theme/colour';
-import { compositionFields, type FormFaults, type IngredientTexts } from './ingredientForm';
+import { components } from './composition';
+import { type FormFaults, type IngredientTexts } from './ingredientForm';
 import { roleNames } from '@/parts/roleNames';
 
 interface Props {
@@ -70,8 +72,13 @@ export function IngredientFields(props: Props) {
       </Box>
       <Box sx={heading}>In 100 g</Box>
       <Box sx={{ ...two, gridTemplateColumns: 'repeat(4, 1fr)' }}>
-        {compositionFields.map(([name, label]) => (
-          <Field key={name} {...props} name={name} label={label} />
+        {components.map(({ key, name }) => (
+          <Field
+            key={key}
+            {...props}
+            name={key}
+            label={key === 'acidG' ? 'Acid, as citric' : capital(name)}
+          />
         ))}
       </Box>
       <Box sx={heading}>How it acts in a dip</Box>

@@ -5,22 +5,10 @@ import {
   type Structure,
 } from '@cobbet/core/larder/ingredient';
 import { typedNumber } from '@/parts/reading/readingText';
-
-/** Figures a cook can set, in the order they are asked for; cup is g per cup and stands for the density. */
-export const compositionFields = [
-  ['waterG', 'Water'],
-  ['fatG', 'Fat'],
-  ['proteinG', 'Protein'],
-  ['starchG', 'Starch'],
-  ['sugarsG', 'Sugars'],
-  ['fibreG', 'Fibre'],
-  ['saltG', 'Salt'],
-  ['acidG', 'Acid, as citric'],
-] as const;
-export type CompositionField = (typeof compositionFields)[number][0];
+import { type ComponentKey, components } from './composition';
 
 /** Everything in the form as it is typed. */
-export interface IngredientTexts extends Record<CompositionField, string> {
+export interface IngredientTexts extends Record<ComponentKey, string> {
   name: string;
   aliases: string;
   role: Role;
@@ -41,8 +29,8 @@ const figure = (value: number | null | undefined) =>
 /** An ingredient as the form shows it. */
 export function textsOf(ingredient: Ingredient, cupMl: number): IngredientTexts {
   const composition = Object.fromEntries(
-    compositionFields.map(([key]) => [key, figure(ingredient[key])]),
-  ) as Record<CompositionField, string>;
+    components.map(({ key }) => [key, figure(ingredient[key])]),
+  ) as Record<ComponentKey, string>;
   return {
     ...composition,
     name: ingredient.name,
@@ -71,7 +59,7 @@ const list = (text: string) =>
 
 /** What the composition typed adds up to, g of 100; null while something in it is no figure. */
 export function compositionSum(texts: IngredientTexts): number | null {
-  const values = compositionFields.map(([key]) => typedNumber(texts[key]));
+  const values = components.map(({ key }) => typedNumber(texts[key]));
   return values.every((value) => value !== null)
     ? values.reduce((sum: number, value) => sum + (value ?? 0), 0)
     : null;
@@ -88,7 +76,7 @@ export function faultsOf(texts: IngredientTexts): FormFaults {
   };
   if (texts.name.trim() === '') faults.name = 'It needs a name.';
   if (texts.name.trim().length > 120) faults.name = 'At most 120 letters.';
-  for (const [key] of compositionFields) within(key, 0, 100, true);
+  for (const { key } of components) within(key, 0, 100, true);
   within('price', 0, 10_000, true);
   within('cup', 5, 700, true);
   within('pieceG', 0.01, 10_000, false);
@@ -121,7 +109,7 @@ export function ownFrom(
   const changed = (key: keyof IngredientTexts) => texts[key].trim() !== was[key].trim();
   const number = (key: keyof IngredientTexts) => typedNumber(texts[key]) ?? 0;
   const facts: Partial<Ingredient> = {};
-  for (const [key] of compositionFields) if (changed(key)) facts[key] = number(key);
+  for (const { key } of components) if (changed(key)) facts[key] = number(key);
   if (changed('name')) facts.name = texts.name.trim();
   if (changed('aliases')) facts.aliases = list(texts.aliases);
   if (changed('role')) facts.role = texts.role;

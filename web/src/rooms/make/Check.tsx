@@ -41,7 +41,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           label="What the spoon shows"
           dip={{ ...run, rows: loggedRows(run) }}
           when="machine"
-          density={now.volumeMl > 0 ? now.massG / now.volumeMl : 1.05}
+          paste={now}
           onTake={(reading) =>
             void control.note(`Read ${readingText(reading)}`, (one) => withReading(one, reading))
           }

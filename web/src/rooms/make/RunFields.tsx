@@ -3,6 +3,7 @@
 import TextField from '@mui/material/TextField';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
+import { typedNumber } from '@/parts/reading/readingText';
 import type { RunControl } from './useRun';
 
 /** A line of text that saves itself a moment after typing. */
@@ -36,6 +37,12 @@ export function SavedText({
   );
 }
 
+/** Grams as a scale may show them; null for anything else. */
+function weighedG(text: string): number | null {
+  const value = typedNumber(text);
+  return value !== null && value >= 0 && value <= 1_000_000 ? value : null;
+}
+
 /** What the scale says when the bowl is emptied. */
 export function YieldField({
   run,
@@ -47,8 +54,7 @@ export function YieldField({
   reckoned: number;
 }) {
   const [text, setText] = useState(run.yieldG === null ? '' : String(run.yieldG));
-  const value = Number(text.replace(',', '.'));
-  const wrong = text.trim() !== '' && !(Number.isFinite(value) && value >= 0 && value <= 1_000_000);
+  const wrong = text.trim() !== '' && weighedG(text) === null;
   return (
     <TextField
       label="Weighed out of the machine, g"
@@ -60,15 +66,9 @@ export function YieldField({
       onChange={(event) => {
         const next = event.target.value;
         setText(next);
-        const grams = Number(next.replace(',', '.'));
-        const usable =
-          next.trim() !== '' && Number.isFinite(grams) && grams >= 0 && grams <= 1_000_000;
-        if (usable || next.trim() === '') {
-          void control.note(
-            'Yield',
-            (one) => ({ ...one, yieldG: usable ? grams : null }),
-            `yield ${run.id}`,
-          );
+        const yieldG = weighedG(next);
+        if (yieldG !== null || next.trim() === '') {
+          void control.note('Yield', (one) => ({ ...one, yieldG }), `yield ${run.id}`);
         }
       }}
       slotProps={{ htmlInput: { inputMode: 'decimal' } }}

@@ -189,7 +189,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
             label={`Trial ${trial.number} cold`}
             dip={trial}
             when="chilled"
-            density={analysis.volumeMl > 0 ? analysis.massG / analysis.volumeMl : 1.05}
+            paste={analysis}
             onTake={(reading) => {
               void readTrial(trial.id, reading);
               setLooking(false);
