@@ -1,10 +1,12 @@
 import type { OwnIngredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../quantity/measureSystem';
+import type { Byproduct } from './byproduct';
 import type { Dip } from './dip';
 import { defaultKit, type Kit } from './kit';
 import type { Plan } from './plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
+import type { Timer } from './timer';
 import type { Trial } from './trial';
 import type { YieldResult } from './yieldResult';
 
@@ -38,6 +40,8 @@ export interface BookTables {
   plans: Plan;
   stock: StockItem;
   yields: YieldResult;
+  byproducts: Byproduct;
+  timers: Timer;
   larder: OwnIngredient;
   settings: Settings;
 }
@@ -49,6 +53,8 @@ export const tableNames = [
   'plans',
   'stock',
   'yields',
+  'byproducts',
+  'timers',
   'larder',
   'settings',
 ] as const;
@@ -66,6 +72,8 @@ export function emptyBook(): Book {
     plans: new Map(),
     stock: new Map(),
     yields: new Map(),
+    byproducts: new Map(),
+    timers: new Map(),
     larder: new Map(),
     settings: new Map([[defaultSettings.id, defaultSettings]]),
   };

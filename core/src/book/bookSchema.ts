@@ -10,14 +10,16 @@ import type { ReadingTaken } from '../reading/takeReading';
 import { measureSystems } from '../quantity/measureSystem';
 import { families } from '../seasoning/families';
 import { amountViews, type Settings } from './book';
-import type { Dip, Row } from './dip';
+import type { Byproduct } from './byproduct';
+import type { Dip, RawWay, Row } from './dip';
 import type { Kit } from './kit';
 import type { Plan } from './plan';
 import type { StockItem } from './stock';
+import type { Timer } from './timer';
 import type { YieldResult } from './yieldResult';
 import type { Run, RunEntry } from './run';
 import type { KeptReading } from './reading';
-import { tastes, type Trial, type TrialRow, verdicts } from './trial';
+import { type Gate, type SplitFrom, tastes, type Trial, type TrialRow, verdicts } from './trial';
 
 const id = Joi.string().min(1).max(80);
 const text = (most: number) => Joi.string().allow('').max(most);
@@ -38,6 +40,17 @@ const garlic = {
   germOut: Joi.boolean(),
 };
 
+const rawWay = Joi.object<RawWay>({
+  from: id.required(),
+  soak: Joi.string().valid('overnight', 'hot', 'none'),
+  soda: Joi.boolean(),
+  pressure: Joi.boolean(),
+  skinsOff: Joi.boolean(),
+  saltG: Joi.number().min(0).max(350),
+  stalkShare: Joi.number().min(0).max(0.5),
+  wet: Joi.string().valid('spun', 'shaken'),
+}).allow(null);
+
 const band = Joi.object({
   low: Joi.number().allow(null).required(),
   high: Joi.number().allow(null).required(),
@@ -53,12 +66,7 @@ const row = Joi.object<Row>({
   min: text(200),
   max: text(200),
   sure: text(200),
-  raw: Joi.object({
-    from: id.required(),
-    soak: Joi.string().valid('overnight', 'hot', 'none'),
-    soda: Joi.boolean(),
-    pressure: Joi.boolean(),
-  }).allow(null),
+  raw: rawWay,
   ...garlic,
 });
 
@@ -69,6 +77,7 @@ const trialRow = Joi.object<TrialRow>({
   massG: mass.required(),
   cv: Joi.number().min(0).max(10).required(),
   place: place.required(),
+  raw: rawWay,
   ...garlic,
 });
 
@@ -81,11 +90,20 @@ const keptReading = Joi.object<KeptReading>({
   when: Joi.string().valid('machine', 'chilled').required(),
   takenAt: moment.required(),
   leftOut: Joi.boolean().required(),
+  after: Joi.number().integer().min(0).max(400),
 });
 
 const tasteMarks = Joi.object(
   Object.fromEntries(tastes.map((taste) => [taste, Joi.string().valid(...verdicts)])),
 );
+
+const gate = Joi.object<Gate>({
+  when: Joi.string().valid('machine', 'chilled').required(),
+  eatenWith: text(200).required(),
+  atC: Joi.number().min(-10).max(100).allow(null).required(),
+  tastes: tasteMarks.required(),
+  at: moment.required(),
+});
 
 const outcome = {
   method: method.required(),
@@ -95,6 +113,12 @@ const outcome = {
   yieldG: mass.allow(null).required(),
   notes: text(4000).required(),
   changeNext: text(1000).required(),
+  gates: Joi.array().items(gate).max(10),
+  base: Joi.object<SplitFrom>({
+    trialId: id.required(),
+    share: Joi.number().greater(0).max(1).required(),
+    name: text(200).required(),
+  }),
 };
 
 export const dipSchema = Joi.object<Dip>({
@@ -146,6 +170,7 @@ export const runSchema = Joi.object<Run>({
   startedAt: moment.required(),
   step: Joi.number().integer().min(0).max(1000).required(),
   entries: Joi.array().items(runEntry).max(400).required(),
+  atHand: Joi.array().items(id).max(200),
   ...outcome,
 });
 
@@ -198,13 +223,38 @@ export const planSchema = Joi.object<Plan>({
   createdAt: moment.required(),
 });
 
+const localDate = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, 'a local date');
+
 export const stockSchema = Joi.object<StockItem>({
   id: id.required(),
   amount: text(200).required(),
-  useBy: Joi.string()
-    .pattern(/^\d{4}-\d\d-\d\d$/, 'a local date')
+  useBy: localDate.allow(null).required(),
+});
+
+const byproductSchema = Joi.object<Byproduct>({
+  id: id.required(),
+  what: Joi.string().min(1).max(200).required(),
+  ingredientId: id.allow(null).required(),
+  amount: mass.required(),
+  unit: Joi.string().valid('g', 'ml').required(),
+  keptOn: localDate.required(),
+  useBy: localDate.required(),
+  nextUse: text(300).required(),
+  from: text(300).required(),
+  gone: Joi.object({
+    how: Joi.string().valid('used', 'thrown').required(),
+    on: localDate.required(),
+  })
     .allow(null)
     .required(),
+});
+
+const timerSchema = Joi.object<Timer>({
+  id: id.required(),
+  label: text(300).required(),
+  minutes: Joi.number().positive().max(100_000).required(),
+  endsAt: moment.required(),
+  of: text(300).allow(null).required(),
 });
 
 export const yieldSchema = Joi.object<YieldResult>({
@@ -229,4 +279,6 @@ export const bookFileSchema = Joi.object({
   plans: Joi.array().items(planSchema).max(1000).required(),
   stock: Joi.array().items(stockSchema).max(2000).required(),
   yields: Joi.array().items(yieldSchema).max(20_000).required(),
+  byproducts: Joi.array().items(byproductSchema).max(20_000).required(),
+  timers: Joi.array().items(timerSchema).max(1000).required(),
 }).required();

@@ -9,6 +9,14 @@ export interface RawWay {
   soak?: 'overnight' | 'hot' | 'none';
   soda?: boolean;
   pressure?: boolean;
+  /** Pulse skins rubbed off. */
+  skinsOff?: boolean;
+  /** Salt it takes some of: g per litre of pot or brine, or g strewn on each kg. */
+  saltG?: number;
+  /** Tender stalks among the leaves, as a share of what goes in, 0–0.5. */
+  stalkShare?: number;
+  /** How much wash water still clings to leaves. */
+  wet?: 'spun' | 'shaken';
 }
 
 /** One addition of a dip, as the cook wrote it. */

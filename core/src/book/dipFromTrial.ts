@@ -34,6 +34,7 @@ export function dipFromTrial(
       place: row.place,
       prep: preps.get(key) ?? '',
       hold: false,
+      ...(row.raw ? { raw: row.raw } : {}),
       ...garlicOf(row),
     })),
   };

@@ -4,6 +4,9 @@ import { garlicOf, type Part } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
 import type { MeasureSystem } from '../quantity/measureSystem';
+import { readyIngredient } from '../prep/takenUp';
+import { type RawRow, readRawRow } from '../prep/rawRow';
+import { printGrams } from '../quantity/printAmount';
 import { readGrams } from '../quantity/toGrams';
 import type { Dip, Row } from './dip';
 import type { Trial, TrialRow } from './trial';
@@ -15,6 +18,8 @@ export interface ReadRow {
   massG: number;
   cv: number;
   toTaste: boolean;
+  /** What was written of the raw thing; null where it says what goes in. */
+  fromRaw: RawRow | null;
   error: string | null;
 }
 
@@ -35,11 +40,16 @@ export function readRow(row: Row, larder: Larder, measures: MeasureSystem): Read
 }
 
 function readAfresh(row: Row, larder: Larder, measures: MeasureSystem): ReadRow {
-  const ingredient = larder.get(row.ingredientId) ?? null;
-  const nothing = { row, ingredient, massG: 0, cv: 0, toTaste: false };
+  const shelf = larder.get(row.ingredientId);
+  const ingredient = shelf ? readyIngredient(shelf, row.raw, larder) : null;
+  const nothing = { row, ingredient, massG: 0, cv: 0, toTaste: false, fromRaw: null };
   if (!ingredient) return { ...nothing, error: `“${row.ingredientId}” is not in the larder.` };
   const read = readGrams(row.amount, ingredient, measures);
-  if (!read.ok) return { ...nothing, error: read.error.message };
+  if (!read.ok) {
+    const fromRaw = readRawRow(row.amount, ingredient, row.raw, measures);
+    if (!fromRaw) return { ...nothing, error: read.error.message };
+    return { ...nothing, massG: fromRaw.massG, cv: fromRaw.cv, fromRaw, error: null };
+  }
   return { ...nothing, ...read.value, error: null };
 }
 
@@ -58,7 +68,9 @@ export function partOf(read: ReadRow): Part | null {
 /** A read row as a run and a trial keep it; null when its ingredient is not known. */
 export function trialRowOf(read: ReadRow): TrialRow | null {
   if (!read.ingredient) return null;
-  const { ingredientId, amount, place } = read.row;
+  const { ingredientId, place, raw } = read.row;
+  // a run measures what goes in, not what it came from
+  const amount = read.fromRaw ? printGrams(read.massG) : read.row.amount;
   return {
     ingredientId,
     planned: amount,
@@ -66,6 +78,7 @@ export function trialRowOf(read: ReadRow): TrialRow | null {
     massG: read.massG,
     cv: read.cv,
     place,
+    ...(raw ? { raw } : {}),
     ...garlicOf(read.row),
   };
 }
@@ -95,7 +108,7 @@ export function analyseDip(
 export function trialParts(rows: readonly TrialRow[], larder: Larder): Part[] {
   return rows.flatMap((row): Part[] => {
     const ingredient = larder.get(row.ingredientId);
-    return ingredient ? [{ ...row, ingredient }] : [];
+    return ingredient ? [{ ...row, ingredient: readyIngredient(ingredient, row.raw, larder) }] : [];
   });
 }
 

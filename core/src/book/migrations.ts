@@ -15,7 +15,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 4;
+export const bookVersion = 5;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -35,6 +35,22 @@ const readingsDown: Step = (record) => ({
     const word = (taken as Loose | undefined)?.['eye'];
     return word === undefined ? [] : [{ kind: 'eye', word, ...rest }];
   }),
+});
+
+/** What a row took up while it was made ready is known since version 5. */
+const rowsDown = (rows: unknown) =>
+  listOf(rows).map(({ raw, ...row }) => {
+    if (raw === undefined || raw === null) return raw === null ? { ...row, raw } : row;
+    const { saltG: _s, stalkShare: _t, wet: _w, skinsOff: _o, ...way } = raw as Loose;
+    return { ...row, raw: way };
+  });
+
+const outcomeDown: Step = ({ gates: _g, base: _b, atHand: _a, ...record }) => ({
+  ...record,
+  readings: listOf(record['readings']).map(({ after: _after, ...reading }) => reading),
+  tastes: Object.fromEntries(
+    Object.entries(record['tastes'] ?? {}).filter(([taste]) => !/^(lean|flat)$/.test(taste)),
+  ),
 });
 
 /** Steps in order. */
@@ -82,6 +98,25 @@ export const migrations: readonly Migration[] = [
       dips: (dip) => ({
         ...dip,
         rows: listOf(dip['rows']).map(({ raw: _raw, ...row }) => row),
+      }),
+    },
+  },
+  {
+    name: 'what is taken up and left over; runs that are split, read on the way and tasted at the gate',
+    from: 4,
+    up: {},
+    down: {
+      dips: (dip) => ({ ...dip, rows: rowsDown(dip['rows']) }),
+      trials: (trial) => ({
+        ...outcomeDown(trial),
+        rows: listOf(trial['rows']).map(({ raw: _raw, ...row }) => row),
+      }),
+      runs: (run) => ({
+        ...outcomeDown(run),
+        entries: listOf(run['entries']).map((entry) => {
+          const { raw: _raw, ...planned } = entry['planned'] as Loose;
+          return { ...entry, planned };
+        }),
       }),
     },
   },

@@ -87,8 +87,9 @@ function migrated(value: unknown): unknown {
   });
   return {
     ...file,
-    // days are planned and stock is kept since version 4
+    // days are planned and stock is kept since version 4, by-products and timers since version 5
     ...(version < 4 ? { plans: [], stock: [], yields: [] } : {}),
+    ...(version < 5 ? { byproducts: [], timers: [] } : {}),
     ...Object.fromEntries(lists),
     settings: migratedRecord('settings', file['settings'], 'settings', version),
     version: bookVersion,
@@ -114,5 +115,7 @@ export function readBookFile(text: string): Book {
     plans: byId(file.plans, 'plans'),
     stock: byId(file.stock, 'stock'),
     yields: byId(file.yields, 'yields'),
+    byproducts: byId(file.byproducts, 'byproducts'),
+    timers: byId(file.timers, 'timers'),
   };
 }

@@ -12,6 +12,8 @@ export interface KeptReading {
   takenAt: string;
   /** Kept to be seen, but it teaches nothing. */
   leftOut: boolean;
+  /** How many additions were in when it was read; all of them when left out. */
+  after?: number;
 }
 
 /** What readings are kept with. */
@@ -39,7 +41,7 @@ export function momentOf(reading: Pick<KeptReading, 'atC' | 'when'>, method: Met
 export function withReading<T extends Read>(outcome: T, reading: KeptReading): T {
   const way = wayOf(reading.taken);
   const others = outcome.readings.filter(
-    (one) => one.when !== reading.when || wayOf(one.taken) !== way,
+    (one) => one.when !== reading.when || wayOf(one.taken) !== way || one.after !== reading.after,
   );
   return { ...outcome, readings: [...others, reading] };
 }

@@ -6,6 +6,7 @@ import { isWeighed } from '../quantity/isWeighed';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import { parseAmount } from '../quantity/parseAmount';
 import { printAmount, printGrams } from '../quantity/printAmount';
+import type { RawRow } from '../prep/rawRow';
 import { scaleAmount } from '../quantity/scaleAmount';
 import { ownPieceWords } from '../quantity/toGrams';
 import type { ReadRow } from './dipParts';
@@ -103,6 +104,16 @@ function spareOf(terms: readonly Measure[], { pieceG }: Ingredient): ResizedRow[
   return null;
 }
 
+/** The raw thing in another size, in the measure it is written in. */
+function rawResized({ amount, words, route, rawG }: RawRow, factor: number): string {
+  const parsed = parseAmount(
+    amount,
+    Object.keys(route.pieceG).flatMap((one) => one.split(' ')),
+  );
+  const text = parsed.ok ? printAmount(scaleAmount(parsed.value, factor)) : '';
+  return `${isWeighed(amount) || !nice(text) ? printGrams(rawG * factor) : text}${words}`;
+}
+
 /**
  * Rows in another size, each in the measure it is written in: kitchen fractions where they come out as such, else
  * measures a cook has; weights as weights. What can't be read, and what is to taste, stays as it is.
@@ -114,9 +125,10 @@ export function resizedRows(
   factor: number,
   measures: MeasureSystem,
 ): ResizedRow[] {
-  return rows.map(({ row, ingredient, massG, error, toTaste }) => {
+  return rows.map(({ row, ingredient, massG, error, toTaste, fromRaw }) => {
     const same = { rowId: row.id, amount: row.amount, off: 0, spare: null };
     if (error !== null || toTaste || !ingredient || massG <= 0) return same;
+    if (fromRaw) return { ...same, amount: rawResized(fromRaw, factor) };
     const parsed = parseAmount(row.amount, ownPieceWords(ingredient));
     if (!parsed.ok || parsed.value.kind === 'toTaste') return same;
     const scaled = scaleAmount(parsed.value, factor);

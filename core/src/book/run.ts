@@ -19,6 +19,8 @@ export interface Run extends Outcome {
   /** Index of the entry in hand; the number of entries when checking. */
   step: number;
   entries: RunEntry[];
+  /** What is within reach while it is made, by larder id; everything that is in the dip when left out. */
+  atHand?: string[];
 }
 
 /**
@@ -71,6 +73,7 @@ export function loggedRows(run: Run): TrialRow[] {
  */
 export function finishRun(run: Run, id: string, number: number): Trial {
   const { dipId, method, machineId, readings, tastes, yieldG, notes, changeNext } = run;
+  const { gates, base } = run;
   return {
     id,
     dipId,
@@ -84,5 +87,7 @@ export function finishRun(run: Run, id: string, number: number): Trial {
     yieldG,
     notes,
     changeNext,
+    ...(gates ? { gates } : {}),
+    ...(base ? { base } : {}),
   };
 }

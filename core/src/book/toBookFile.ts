@@ -1,26 +1,17 @@
-import type { OwnIngredient } from '../larder/ingredient';
-import { type Book, type Settings, settingsOf } from './book';
-import type { Dip } from './dip';
+import { type Book, type BookTables, type Settings, settingsOf, type TableName } from './book';
 import { bookVersion } from './migrations';
-import type { Plan } from './plan';
-import type { Run } from './run';
-import type { StockItem } from './stock';
-import type { Trial } from './trial';
-import type { YieldResult } from './yieldResult';
+
+/** Tables that a file holds as lists of records; there is one record of settings. */
+export type ListedTable = Exclude<TableName, 'settings'>;
+
+type Lists = { [T in ListedTable]: BookTables[T][] };
 
 /** A whole book as one JSON file; docs/format.md describes it. */
-export interface BookFile {
+export interface BookFile extends Lists {
   format: 'cobbet-book';
   version: number;
   exportedAt: string;
   settings: Settings;
-  larder: OwnIngredient[];
-  dips: Dip[];
-  trials: Trial[];
-  runs: Run[];
-  plans: Plan[];
-  stock: StockItem[];
-  yields: YieldResult[];
 }
 
 /** A book as its file. */
@@ -37,5 +28,7 @@ export function toBookFile(book: Book, exportedAt: string): BookFile {
     plans: [...book.plans.values()],
     stock: [...book.stock.values()],
     yields: [...book.yields.values()],
+    byproducts: [...book.byproducts.values()],
+    timers: [...book.timers.values()],
   };
 }

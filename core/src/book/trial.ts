@@ -1,8 +1,9 @@
 import type { Method } from '../body/conditions';
 import type { GarlicForm, Place } from '../bowl/part';
+import type { RawWay } from './dip';
 import type { KeptReading } from './reading';
 
-export const tastes = ['salt', 'sour', 'garlic', 'bitter'] as const;
+export const tastes = ['salt', 'sour', 'garlic', 'bitter', 'lean', 'flat'] as const;
 export type Taste = (typeof tastes)[number];
 
 /** A cook's verdict on one taste. */
@@ -22,6 +23,29 @@ export interface TrialRow {
   place: Place;
   garlicForm?: GarlicForm;
   germOut?: boolean;
+  /** How it was made ready, where that changes what goes in. */
+  raw?: RawWay | null;
+}
+
+/** A taste with what it is eaten with, before the bowl is emptied and again cold. */
+export interface Gate {
+  when: 'machine' | 'chilled';
+  /** Bread, pasta, sticks of something: in the cook's words. */
+  eatenWith: string;
+  /** °C; null when not measured. */
+  atC: number | null;
+  tastes: TasteMarks;
+  /** ISO 8601 */
+  at: string;
+}
+
+/** The dip that one was split from. */
+export interface SplitFrom {
+  trialId: string;
+  /** 0–1 of the base. */
+  share: number;
+  /** What this part of it is called. */
+  name: string;
 }
 
 /** How a dip was made and how it turned out. */
@@ -34,6 +58,8 @@ export interface Outcome {
   yieldG: number | null;
   notes: string;
   changeNext: string;
+  gates?: Gate[];
+  base?: SplitFrom;
 }
 
 /** A dip as it was made once. */

@@ -47,6 +47,7 @@ const prepareSchema = Joi.object<PrepareRequest>({
   soak: Joi.string().valid('overnight', 'hot', 'none').default(usualPulseMethod.soak),
   soda: Joi.boolean().default(usualPulseMethod.soda),
   pressure: Joi.boolean().default(usualPulseMethod.pressure),
+  skinsOff: Joi.boolean().default(usualPulseMethod.skinsOff),
 })
   .xor('amount', 'want')
   .required();
@@ -57,13 +58,10 @@ const prepareSchema = Joi.object<PrepareRequest>({
  * @throws BadInput naming the field that is wrong
  */
 export function prepareRequest(value: unknown): Preparation {
-  const { ingredient, from, amount, want, measures, soak, soda, pressure } = checked(
-    prepareSchema,
-    value,
-  );
+  const { ingredient, from, amount, want, measures, ...method } = checked(prepareSchema, value);
   const found = resolveIngredient(shippedLarder, ingredient);
   if (!found.ok) throw new BadInput('ingredient', found.message);
-  const routes = routesTo(found.value.id, { soak, soda, pressure });
+  const routes = routesTo(found.value.id, method);
   if (routes.length === 0) {
     throw new BadInput('ingredient', `${found.value.name} goes in as it is bought.`);
   }

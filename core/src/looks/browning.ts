@@ -35,11 +35,13 @@ const brown = '#6b5436';
  * @param acidG titratable acidity, g per 100 g
  * @param fatG g per 100 g
  * @param blendC temperature in the machine, °C
+ * @param blanched whether the leaves were
  */
 export function browning(
   parts: readonly Part[],
   { acidG, fatG }: { acidG: number; fatG: number },
   blendC: number,
+  blanched = false,
 ): Browning {
   const massG = dipMass(parts);
   let readiness = 0;
@@ -59,6 +61,7 @@ export function browning(
     [acidG >= 0.3, 0.5, 'enough acid', 'more lemon'],
     [fatG >= 25, 0.6, 'the oil in it', 'a film of oil on top'],
     [blendC <= 15, 0.75, 'a cool blade', 'ice or cold things in the machine'],
+    [blanched, 0.3, 'the blanched leaves', 'blanching the leaves'],
   ];
   let likely = readiness;
   const heldBy: string[] = [];
@@ -67,9 +70,8 @@ export function browning(
     if (holds) {
       likely *= share;
       heldBy.push(held);
-    } else wouldHelp.push(help);
+    } else if (help !== 'blanching the leaves' || browns.includes('basil')) wouldHelp.push(help);
   }
-  if (browns.some((id) => id === 'basil')) wouldHelp.push('blanching the leaves');
   wouldHelp.push('the fridge, tightly covered');
   const tomorrow = mixedHex([
     { hex: now, weight: 1 },

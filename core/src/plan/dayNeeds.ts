@@ -3,6 +3,7 @@ import type { Dip, RawWay } from '../book/dip';
 import type { Plan } from '../book/plan';
 import type { YieldResult } from '../book/yieldResult';
 import type { Larder } from '../larder/larder';
+import { canTwin } from '../prep/canTwin';
 import { type Leftover, prepare, type Preparation, rawFor } from '../prep/prepare';
 import type { Route } from '../prep/route';
 import { ownRoute } from '../prep/ownRoute';
@@ -48,7 +49,9 @@ export interface DayNeeds {
 }
 
 const keyOf = (ingredientId: string, raw: RawWay | null | undefined, route: Route) =>
-  `${ingredientId}/${route.from}${raw?.soak ? `/${raw.soak}` : ''}${raw?.pressure ? '/pressure' : ''}`;
+  [ingredientId, route.from, raw?.soak, raw?.pressure && 'pressure', raw?.skinsOff && 'skinned']
+    .filter(Boolean)
+    .join('/');
 
 /** What saves a long soak: hot water, or cans. */
 export type Hurry = 'hot-soak' | 'cans';
@@ -59,22 +62,15 @@ interface DayWays {
   results?: readonly YieldResult[];
 }
 
-/** What comes in cans of what is cooked from dried. */
-const canOf: Readonly<Record<string, string>> = {
-  'chickpeas-cooked': 'chickpeas-canned-drained',
-  'cannellini-cooked': 'cannellini-canned-drained',
-  'butter-beans-cooked': 'butter-beans-canned-drained',
-};
-
 /** The same thing with a hot soak where there is a long one, or out of a can where there is one. */
-function hurried(
+export function hurried(
   ingredientId: string,
   raw: RawWay | null | undefined,
   hurry: Hurry | null,
 ): { id: string; raw: RawWay | null | undefined } {
   const way = raw === undefined ? usualWay(ingredientId) : raw;
   if (hurry === null || way?.from !== 'dried') return { id: ingredientId, raw };
-  const can = canOf[ingredientId];
+  const can = canTwin(ingredientId);
   if (hurry === 'cans') return can ? { id: can, raw: { from: 'can' } } : { id: ingredientId, raw };
   return { id: ingredientId, raw: way.soak === 'none' ? raw : { ...way, soak: 'hot' } };
 }

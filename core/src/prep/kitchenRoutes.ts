@@ -530,6 +530,19 @@ export const kitchenRoutes: readonly Route[] = [
       leftovers: [whey(times(yieldOf('whey-2h'), 0.01))],
     },
   ),
+  route(
+    'aubergine-roasted-drained',
+    'halves',
+    'aubergines',
+    ['aubergine-drained-flesh'],
+    [
+      trim('Halve, score, oil', 8),
+      roast(220, 35, 'Bake cut side down until it collapses'),
+      trim('Scoop out the flesh', 8),
+      rest('Drain in a sieve', 30),
+    ],
+    { pieceG: { aubergine: about(300, 0.2) }, cautions: [hotOil] },
+  ),
   blanched('spinach-cooked-squeezed', 'spinach, trimmed', ['spinach-blanched-squeezed']),
   blanched(
     'nettle-blanched',
@@ -541,6 +554,49 @@ export const kitchenRoutes: readonly Route[] = [
   ...bunches,
   ...(['rosemary', 'thyme'] as const).map((to) =>
     route(to, 'sprigs', `${to} sprigs`, [`${to}-stripping`], [trim('Strip the leaves', 200)]),
+  ),
+  ...(['walnut', 'almond', 'cashew', 'pecan', 'pine-nut', 'hazelnut'] as const).flatMap((to) => [
+    route(
+      to,
+      'pan',
+      to === 'pine-nut' ? 'pine nuts' : `${to}s`,
+      [to === 'pine-nut' ? 'pine-nut-toasting-loss' : 'nut-toasting-loss'],
+      [
+        { label: 'Toast in a dry pan, never leaving it', handsOnMin: 6, uses: { hob: 1 } },
+        rest('Cool on a cold plate', 10),
+      ],
+      { cautions: [rancid] },
+    ),
+    route(
+      to,
+      'soaked',
+      to === 'pine-nut' ? 'pine nuts' : `${to}s`,
+      [],
+      [
+        rest('Soak in cold water', 240),
+        {
+          label: 'Drain, dry in a low oven',
+          handsOnMin: 4,
+          waitMin: 120,
+          uses: { oven: { tempC: 70 } },
+        },
+      ],
+      { ratio: about(1, 0.03), cautions: [rancid] },
+    ),
+  ]),
+  ...Object.keys(bunchG).map((to) =>
+    route(
+      to,
+      'blanched',
+      `${to.replace(/-(leaf|raw)$/, '').replace('-', ' ')}, picked`,
+      [],
+      [
+        { label: 'Wash in plenty of water, twice', handsOnMin: 3, handsOnMinPerKg: 10 },
+        boil(1, 'Blanch for seconds'),
+        { label: 'Into ice water, squeeze dry, chop by knife', handsOnMin: 5, handsOnMinPerKg: 12 },
+      ],
+      { ratio: about(0.95, 0.1) },
+    ),
   ),
   toasted('walnut', 'walnuts'),
   toasted('almond', 'almonds'),

@@ -8,9 +8,24 @@ export interface PulseMethod {
   soak: 'overnight' | 'hot' | 'none';
   soda: boolean;
   pressure: boolean;
+  /** Skins rubbed off and poured away once they are cooked. */
+  skinsOff: boolean;
 }
 
-export const usualPulseMethod: PulseMethod = { soak: 'overnight', soda: true, pressure: false };
+export const usualPulseMethod: PulseMethod = {
+  soak: 'overnight',
+  soda: true,
+  pressure: false,
+  skinsOff: false,
+};
+
+/** Rubbing skins off by hand in a bowl of water (judgement). */
+const rubSkins: RouteStep = {
+  label: 'Rub in a bowl of water, pour the skins away',
+  handsOnMin: 5,
+  handsOnMinPerKg: 20,
+};
+const skinsKept = 1 - yieldOf('chickpea-skins-share').typical;
 
 /** Water that boils off or stays in the pot's foam, as a share of what went in (judgement). */
 const boiledOff = 0.2;
@@ -73,7 +88,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
     from: 'dried',
     raw: `${pulse.name.toLowerCase()}, dried`,
     pieceG: {},
-    ratio: ratioOf(cooked),
+    ratio: method.skinsOff ? times(ratioOf(cooked), skinsKept) : ratioOf(cooked),
     steps: [
       { label: 'Sort and rinse', handsOnMin: 3, handsOnMinPerKg: 4 },
       ...soaking,
@@ -94,6 +109,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
         waitMin: cool,
         uses: { bowl: 1 },
       },
+      ...(method.skinsOff && !mash ? [rubSkins] : []),
     ],
     leftovers:
       liquid > 0.2 && !mash
@@ -145,11 +161,11 @@ function frozen(pulse: Pulse, to: string): Route | null {
 
 const canG: Range = { low: 395, typical: 400, high: 425 };
 
-function canned(to: string): Route {
+function canned(to: string, { skinsOff }: PulseMethod): Route {
   const drained = yieldOf('can-400-drained');
   const liquid = yieldOf('can-400-liquid');
   const rinsed = /rinsed/.test(to);
-  const share = times(drained, 1 / 400);
+  const share = times(drained, (skinsOff ? skinsKept : 1) / 400);
   return {
     to,
     from: 'can',
@@ -162,6 +178,7 @@ function canned(to: string): Route {
         handsOnMin: rinsed ? 3 : 2,
         handsOnMinPerKg: 1,
       },
+      ...(skinsOff ? [rubSkins] : []),
     ],
     leftovers: [
       {
@@ -189,7 +206,7 @@ export function pulseRoutes(method: PulseMethod = usualPulseMethod): Route[] {
       'chickpeas-canned-rinsed',
       'cannellini-canned-drained',
       'butter-beans-canned-drained',
-    ].map(canned),
+    ].map((to) => canned(to, method)),
     ...(findYield('fava-fresh-pods')
       ? [
           {

@@ -1,7 +1,8 @@
 import type { RawWay } from '../book/dip';
 import { routesTo } from './prepare';
 import { type PulseMethod, usualPulseMethod } from './pulseRoutes';
-import type { Route } from './route';
+import { type Route, times } from './route';
+import { clinging } from './takenUp';
 
 /** What is mostly bought as it goes in, though it could be made from raw. */
 const boughtReady =
@@ -13,6 +14,7 @@ export function methodOf(way: RawWay): PulseMethod {
     soak: way.soak ?? usualPulseMethod.soak,
     soda: way.soda ?? usualPulseMethod.soda,
     pressure: way.pressure ?? usualPulseMethod.pressure,
+    skinsOff: way.skinsOff ?? usualPulseMethod.skinsOff,
   };
 }
 
@@ -21,6 +23,35 @@ export function usualWay(ingredientId: string): RawWay | null {
   if (boughtReady.test(ingredientId)) return null;
   const [route] = routesTo(ingredientId);
   return route ? { from: route.from } : null;
+}
+
+/** A route of leaves with its stalks and wash water: stalks that go in too and water that clings make more of it. */
+function asTaken(route: Route, { stalkShare = 0, wet }: RawWay): Route {
+  if (stalkShare <= 0 && !wet) return route;
+  const more = (1 + (wet ? clinging[wet] : 0)) / (1 - stalkShare);
+  const most = 1 + (wet ? clinging[wet] : 0);
+  const { low, typical, high } = times(route.ratio, more);
+  return {
+    ...route,
+    ratio: {
+      low: Math.min(most, low),
+      typical: Math.min(most, typical),
+      high: Math.min(most, high),
+    },
+    // what is in the bowl is not left over
+    leftovers: route.leftovers.map((one) => {
+      if (one.what !== 'stalks') return one;
+      const taken = (share: number) => Math.max(0, 1 - (1 - share) / (1 - stalkShare));
+      return {
+        ...one,
+        perRawG: {
+          low: taken(one.perRawG.low),
+          typical: taken(one.perRawG.typical),
+          high: taken(one.perRawG.high),
+        },
+      };
+    }),
+  };
 }
 
 /**
@@ -32,5 +63,6 @@ export function usualWay(ingredientId: string): RawWay | null {
 export function routeOfRow(ingredientId: string, raw: RawWay | null | undefined): Route | null {
   const way = raw === undefined ? usualWay(ingredientId) : raw;
   if (!way) return null;
-  return routesTo(ingredientId, methodOf(way)).find(({ from }) => from === way.from) ?? null;
+  const route = routesTo(ingredientId, methodOf(way)).find(({ from }) => from === way.from);
+  return route ? asTaken(route, way) : null;
 }

@@ -25,6 +25,8 @@ interface CobbetSchema extends DBSchema {
   plans: { key: string; value: BookTables['plans'] };
   stock: { key: string; value: BookTables['stock'] };
   yields: { key: string; value: BookTables['yields'] };
+  byproducts: { key: string; value: BookTables['byproducts'] };
+  timers: { key: string; value: BookTables['timers'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };
@@ -95,32 +97,20 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
   return database;
 }
 
-function byId<T extends { id: string }>(records: readonly T[]): Map<string, T> {
+function byId<T extends { id: string }>(records: readonly T[]): ReadonlyMap<string, T> {
   return new Map(records.map((record) => [record.id, record]));
 }
 
 /** Reads the book but for its trials, which may be many. */
 export async function readBookWithoutTrials(database: Database): Promise<Book> {
   const transaction = database.transaction(tableNames, 'readonly');
-  const [dips, runs, plans, stock, yields, larder, settings] = await Promise.all([
-    transaction.objectStore('dips').getAll(),
-    transaction.objectStore('runs').getAll(),
-    transaction.objectStore('plans').getAll(),
-    transaction.objectStore('stock').getAll(),
-    transaction.objectStore('yields').getAll(),
-    transaction.objectStore('larder').getAll(),
-    transaction.objectStore('settings').getAll(),
-  ]);
-  return {
-    dips: byId(dips),
-    trials: new Map(),
-    runs: byId(runs),
-    plans: byId(plans),
-    stock: byId(stock),
-    yields: byId(yields),
-    larder: byId(larder),
-    settings: byId(settings),
-  };
+  const lists = await Promise.all(
+    tableNames.map(async (table) => {
+      if (table === 'trials') return [table, new Map()] as const;
+      return [table, byId(await transaction.objectStore(table).getAll())] as const;
+    }),
+  );
+  return Object.fromEntries(lists) as unknown as Book;
 }
 
 /** Reads all trials. */

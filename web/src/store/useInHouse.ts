@@ -1,5 +1,6 @@
 'use client';
 
+import { keptByproducts } from '@cobbet/core/book/byproduct';
 import { daysUntil } from '@cobbet/core/book/stock';
 import type { InHouse } from '@cobbet/core/pattern/fromHouse';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
@@ -11,11 +12,12 @@ import { useLarder, useSettings } from './useDip';
 /** What there is in the house in grams; what can't be read or is past its date is left out. */
 export function useInHouse(): InHouse[] {
   const stock = useBook((state) => state.book.stock);
+  const byproducts = useBook((state) => state.book.byproducts);
   const larder = useLarder();
   const { measures } = useSettings();
   return useMemo(
-    () =>
-      [...stock.values()].flatMap((item): InHouse[] => {
+    () => [
+      ...[...stock.values()].flatMap((item): InHouse[] => {
         const ingredient = larder.get(item.id);
         const read = ingredient && readGrams(item.amount, ingredient, measures);
         if (!read?.ok) return [];
@@ -23,6 +25,17 @@ export function useInHouse(): InHouse[] {
         if (useWithinDays !== null && useWithinDays < 0) return [];
         return [{ ingredientId: item.id, massG: read.value.massG, useWithinDays }];
       }),
-    [stock, larder, measures],
+      // what was left over from before is there too
+      ...keptByproducts(byproducts.values()).flatMap(
+        ({ ingredientId, amount, unit, useBy }): InHouse[] => {
+          const ingredient = ingredientId === null ? undefined : larder.get(ingredientId);
+          const useWithinDays = daysUntil(useBy, today());
+          if (!ingredient || useWithinDays < 0) return [];
+          const massG = unit === 'ml' ? amount * ingredient.densityGPerMl : amount;
+          return [{ ingredientId: ingredient.id, massG, useWithinDays }];
+        },
+      ),
+    ],
+    [stock, byproducts, larder, measures],
   );
 }

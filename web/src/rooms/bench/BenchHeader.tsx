@@ -30,6 +30,7 @@ interface Props {
   onLand: () => void;
   onAbout: () => void;
   onSize: () => void;
+  onWays: () => void;
 }
 
 /** The dip's name and how it is made; what the line shows; land it. */
@@ -114,6 +115,9 @@ export function BenchHeader(props: Props) {
         </Button>
         <Button size="small" onClick={props.onSize} sx={{ py: 0, minHeight: 28 }}>
           Size
+        </Button>
+        <Button size="small" onClick={props.onWays} sx={{ py: 0, minHeight: 28 }}>
+          Ways
         </Button>
         {props.children}
       </Box>

@@ -32,6 +32,9 @@ const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.Abou
   ssr: false,
 });
 
+const WaysDialog = dynamic(() => import('./WaysDialog').then((module) => module.WaysDialog), {
+  ssr: false,
+});
 const SizeDialog = dynamic(() => import('./SizeDialog').then((module) => module.SizeDialog), {
   ssr: false,
 });
@@ -49,6 +52,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const [shown, setShown] = useState<ShownQuantity>('body');
   const [about, setAbout] = useState(false);
   const [sizing, setSizing] = useState(false);
+  const [ways, setWays] = useState(false);
   const [nudging, setNudging] = useState(false);
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
@@ -100,6 +104,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
           machines={kitMachines(kit)}
           onAbout={() => setAbout(true)}
           onSize={() => setSizing(true)}
+          onWays={() => setWays(true)}
         >
           <Box sx={{ fontSize: 14, color: colour.muted }}>
             {line.trials === 0
@@ -220,6 +225,14 @@ export function BenchOf({ dip }: { dip: Dip }) {
             setSizing(false);
           }}
           onClose={() => setSizing(false)}
+        />
+      )}
+      {ways && (
+        <WaysDialog
+          bench={bench}
+          machine={machine}
+          onTake={(label, next) => edit(label, () => next)}
+          onClose={() => setWays(false)}
         />
       )}
       {about && <AboutDip dip={dip} onEdit={edit} onClose={() => setAbout(false)} />}

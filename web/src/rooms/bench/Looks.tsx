@@ -43,7 +43,12 @@ export function Looks({ bench }: { bench: Bench }) {
     () => ({
       hex: blendColour(parts),
       lead: leadFlavour(parts, dip.name, dip.leadId),
-      browns: browning(parts, per100g, dip.method.blendC),
+      browns: browning(
+        parts,
+        per100g,
+        dip.method.blendC,
+        dip.rows.some(({ raw }) => raw?.from === 'blanched'),
+      ),
     }),
     [parts, dip, per100g],
   );

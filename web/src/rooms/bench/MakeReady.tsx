@@ -7,8 +7,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import NativeSelect from '@mui/material/NativeSelect';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { RawWay, Row } from '@cobbet/core/book/dip';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
 import { ownRoute } from '@cobbet/core/prep/ownRoute';
@@ -22,61 +20,25 @@ import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { CoolingHelp } from './CoolingHelp';
 import { shortName } from '@/parts/shortName';
+import { Choice } from './Choice';
+import { LeftOver } from './LeftOver';
 import { OwnResult } from './OwnResult';
+import { SoakCompared } from './SoakCompared';
 import { SoakDrawing } from './SoakDrawing';
+import { TakenUp } from './TakenUp';
 
 const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;
-
-/** A method choice with the line that says why. */
-function Choice<T extends string>({
-  label,
-  value,
-  options,
-  why,
-  onChange,
-}: {
-  label: string;
-  value: T;
-  options: readonly { value: T; name: string }[];
-  why: string;
-  onChange: (value: T) => void;
-}) {
-  return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: '70px auto 1fr' },
-        alignItems: 'center',
-        columnGap: 1.5,
-        mt: 1,
-      }}
-    >
-      <Box>{label}</Box>
-      <ToggleButtonGroup
-        exclusive
-        size="small"
-        value={value}
-        aria-label={label}
-        onChange={(_, next: T | null) => next && onChange(next)}
-      >
-        {options.map((one) => (
-          <ToggleButton key={one.value} value={one.value}>
-            {one.name}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
-      <Box sx={{ fontSize: 13.5, color: colour.muted }}>{why}</Box>
-    </Box>
-  );
-}
 
 /** How a row is made ready from raw: the way, what it takes, what is left over, and what to mind. */
 export function MakeReady({
   read,
+  rows,
   onChange,
   onClose,
 }: {
   read: ReadRow;
+  /** The whole dip, for what it wants of what is left over. */
+  rows: readonly ReadRow[];
   onChange: (label: string, edit: (row: Row) => Row) => void;
   onClose: () => void;
 }) {
@@ -164,6 +126,8 @@ export function MakeReady({
             />
           </>
         )}
+        {way && <TakenUp ingredient={ingredient} way={way} onChange={set} />}
+        {curve && way && <SoakCompared ingredientId={ingredient.id} way={way} massG={massG} />}
         {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: 14 }} />}
         {made && (
           <Box
@@ -194,12 +158,11 @@ export function MakeReady({
               {usual && route && (
                 <OwnResult key={route.from} table={usual} route={route} name={name} />
               )}
-              {made.leftovers.map(({ what, typical, unit, nextUse, keepDays }) => (
-                <Box key={what} sx={{ mt: 1, fontSize: 14.5 }}>
-                  <strong>Left over:</strong> {what}, about {typical.toFixed(0)} {unit}. {nextUse};{' '}
-                  {keepDays} {keepDays === 1 ? 'day' : 'days'} in the fridge.
-                </Box>
-              ))}
+              <LeftOver
+                leftovers={made.leftovers}
+                rows={rows}
+                from={`${name}, ${wayWords(way?.from ?? '')}`}
+              />
             </Box>
             <Box>
               {curve && pulse && method && method.soak !== 'none' && (

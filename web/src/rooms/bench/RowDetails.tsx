@@ -12,10 +12,15 @@ import Typography from '@mui/material/Typography';
 import type { Row } from '@cobbet/core/book/dip';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
 import type { GarlicForm, Place } from '@cobbet/core/bowl/part';
+import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useState } from 'react';
+import { PourOff } from '@/parts/PourOff';
 import { colour } from '@/theme/colour';
+
+/** What is poured and not spooned. */
+const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || role === 'acid';
 
 interface Props {
   read: ReadRow;
@@ -145,6 +150,9 @@ export function RowDetails(props: Props) {
             onSave={limit('max')}
           />
         </Box>
+        {ingredient && pours(ingredient) && read.massG > 0 && (
+          <PourOff ingredient={ingredient} wantedG={read.massG} measures={measures} />
+        )}
         <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
           <Button sx={{ color: colour.caution }} onClick={onDelete}>
             Take it out

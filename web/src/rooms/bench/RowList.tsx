@@ -127,6 +127,7 @@ export function RowList(props: Props) {
       {making !== null && madeReady && (
         <MakeReady
           read={madeReady}
+          rows={bench.rows}
           onChange={(label, change) => onEditRow(making, label, change)}
           onClose={() => setMaking(null)}
         />

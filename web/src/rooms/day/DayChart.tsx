@@ -6,7 +6,8 @@ import type { PlacedTask, Task } from '@cobbet/core/plan/task';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } from 'react';
 import { useWidth } from '@/parts/useWidth';
 import { colour } from '@/theme/colour';
-import { clockAt, dayAt, lengthText, minuteOf, nowOffset } from './clock';
+import { clockAt, dayAt, minuteOf, nowOffset } from './clock';
+import { lengthText } from '@/parts/lengthText';
 import { dayAxis } from './dayAxis';
 import { type Lane, type LaneBar, lanesOf } from './lanes';
 

@@ -8,17 +8,18 @@ import { dayTasks } from '@cobbet/core/plan/dayTasks';
 import type { Task } from '@cobbet/core/plan/task';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
+import { hurryDay } from '@/store/dayCommands';
 import { editPlan } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { cautionBox } from '@/theme/cautionBox';
 import { planInWorker } from '@/workers/planningClient';
-import { lengthText } from './clock';
+import { lengthText } from '@/parts/lengthText';
 import { problemOf } from './useDay';
 
 interface Way {
   words: string;
   lateness: number;
-  take: (() => void) | null;
+  take: () => void;
 }
 
 /** How long each way out is looked into, ms. */
@@ -39,9 +40,11 @@ export function LateHelp({
   const yields = useBook((state) => state.book.yields);
   const larder = useLarder();
   const { measures, kit } = useSettings();
-  const [ways, setWays] = useState<Way[] | 'working' | null>(null);
+  const [found, setFound] = useState<{ of: readonly Task[]; ways: Way[] | 'working' } | null>(null);
+  // what was found of another day, or of this one before it changed, is no answer
+  const ways = found?.of === planned ? found.ways : null;
   const look = async () => {
-    setWays('working');
+    setFound({ of: planned, ways: 'working' });
     const hurried = (hurry: Hurry) => {
       const results = [...yields.values()];
       return dayTasks(dayNeeds(plan, dips, larder, measures, { hurry, results }), plan, kit);
@@ -57,19 +60,19 @@ export function LateHelp({
       { words: 'another pair of hands', tasks: planned, ...more('cook') },
       { words: 'a second oven', tasks: planned, ...more('oven') },
       {
-        words: 'soak hot what would soak overnight (Made ready… on the dip’s row)',
+        words: 'soak hot what would soak overnight',
         tasks: hurried('hot-soak'),
         plan,
-        take: null,
+        take: () => void hurryDay(plan, 'hot-soak', larder),
       },
       {
         words: 'cans where there are any, not dried (they bring salt of their own)',
         tasks: hurried('cans'),
         plan,
-        take: null,
+        take: () => void hurryDay(plan, 'cans', larder),
       },
     ];
-    const found: Way[] = [];
+    const tries: Way[] = [];
     try {
       for (const { words, tasks, plan: other, take } of tried) {
         const { plan: day } = await planInWorker(
@@ -78,11 +81,12 @@ export function LateHelp({
           () => undefined,
           new AbortController().signal,
         );
-        found.push({ words, lateness: day.latenessMin, take });
+        tries.push({ words, lateness: day.latenessMin, take });
       }
-      setWays(found.sort((a, b) => a.lateness - b.lateness));
+      tries.sort((a, b) => a.lateness - b.lateness);
+      setFound((now) => (now?.of === planned ? { of: planned, ways: tries } : now));
     } catch {
-      setWays(null);
+      setFound((now) => (now?.of === planned ? null : now));
     }
   };
   return (
@@ -98,7 +102,7 @@ export function LateHelp({
         ways.map(({ words, lateness: then, take }) => (
           <Box key={words} sx={{ mt: 0.5 }}>
             {words}: {then === 0 ? 'in time' : `${lengthText(then)} late`}
-            {take && then < lateness && (
+            {then < lateness && (
               <Button size="small" onClick={take} sx={{ ml: 1, py: 0 }}>
                 Take it
               </Button>

@@ -1,14 +1,40 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import Button from '@mui/material/Button';
 import type { Leftover } from '@cobbet/core/prep/prepare';
+import { useState } from 'react';
+import { keepByproducts } from '@/store/byproductCommands';
 import { colour } from '@/theme/colour';
 
 /** What the day leaves over, with its next use and how long it keeps. */
-export function Leftovers({ leftovers }: { leftovers: readonly Leftover[] }) {
+export function Leftovers({
+  leftovers,
+  from,
+}: {
+  leftovers: readonly Leftover[];
+  /** The day they come from. */
+  from: string;
+}) {
+  const [kept, setKept] = useState(false);
   if (leftovers.length === 0) return null;
   return (
     <Box component="section" aria-label="Left over" sx={{ maxWidth: 900, mt: 3 }}>
-      <Typography variant="h2">Left over</Typography>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
+        <Typography variant="h2">Left over</Typography>
+        <Button
+          size="small"
+          disabled={kept}
+          sx={{ '@media print': { display: 'none' } }}
+          onClick={() => {
+            void keepByproducts(leftovers, from);
+            setKept(true);
+          }}
+        >
+          {kept ? 'In the ledger of the house' : 'Keep them from today'}
+        </Button>
+      </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {leftovers.map(({ what, typical, low, high, unit, keepDays, nextUse }, i) => (
           <Box

@@ -3,7 +3,8 @@ import Button from '@mui/material/Button';
 import type { Plan } from '@cobbet/core/book/plan';
 import type { PlacedTask, Task } from '@cobbet/core/plan/task';
 import { colour } from '@/theme/colour';
-import { clockAt, lengthText } from './clock';
+import { clockAt } from './clock';
+import { lengthText } from '@/parts/lengthText';
 
 /** What the chosen task is, and the way to move it or let it go. */
 export function SelectedTask({

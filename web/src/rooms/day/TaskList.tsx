@@ -1,10 +1,14 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { Plan } from '@cobbet/core/book/plan';
 import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import { useBook } from '@/store/bookStore';
+import { beginTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
-import { clockAt, dayAt, lengthText } from './clock';
+import { clockAt, dayAt } from './clock';
+import { lengthText } from '@/parts/lengthText';
 
 /** What to do in the order it is done, ticked off as it goes. */
 export function TaskList({
@@ -19,6 +23,8 @@ export function TaskList({
   onTick: (taskId: string) => void;
 }) {
   const byId = new Map(tasks.map((task) => [task.id, task]));
+  const timers = useBook((state) => state.book.timers);
+  const timed = new Set([...timers.values()].map(({ of }) => of));
   const ordered = [...placed].sort((a, b) => a.start - b.start);
   const next = ordered.find(({ id }) => !plan.done.includes(id));
   return (
@@ -35,13 +41,14 @@ export function TaskList({
         const before = ordered[i - 1];
         const begins = !before || dayAt(plan.serveAt, before.start) !== today;
         return (
-          <Box component="li" key={id} sx={{ breakInside: 'avoid' }}>
+          <Box component="li" key={id} sx={{ breakInside: 'avoid', position: 'relative' }}>
             {begins && <Box sx={{ fontWeight: 700, fontSize: 18, pt: 1.5, pb: 0.5 }}>{today}</Box>}
             <Box
               component="label"
               sx={{
                 display: 'grid',
                 gridTemplateColumns: '32px 58px 1fr',
+                pr: task.waitMin > 0 ? '92px' : 0,
                 alignItems: 'center',
                 minHeight: 48,
                 columnGap: 1,
@@ -74,6 +81,16 @@ export function TaskList({
                 </Box>
               </Box>
             </Box>
+            {task.waitMin > 0 && !done && (
+              <Button
+                size="small"
+                aria-label={`Timer for ${task.label}`}
+                sx={{ position: 'absolute', right: 0, bottom: 6, minHeight: 36 }}
+                onClick={() => void beginTimer(task.label, task.waitMin, `${plan.id} ${id}`)}
+              >
+                {timed.has(`${plan.id} ${id}`) ? 'Again' : 'Timer'}
+              </Button>
+            )}
           </Box>
         );
       })}

@@ -30,11 +30,3 @@ export function nowOffset(serveAt: string, now: Date = new Date()): number {
   const local = now.getTime() - now.getTimezoneOffset() * 60_000;
   return Math.round(local / 60_000) - minuteOf(serveAt);
 }
-
-/** A length in words: `2 h 5 min`. */
-export function lengthText(minutes: number): string {
-  const hours = Math.floor(minutes / 60);
-  const rest = minutes % 60;
-  if (hours === 0) return `${rest} min`;
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
-}

@@ -8,6 +8,7 @@ import { useMemo, useState } from 'react';
 import { useLarder } from '@/store/useDip';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
+import { Ledger } from './Ledger';
 import { PatternRow } from './PatternRow';
 import { Shelf } from './Shelf';
 
@@ -31,7 +32,10 @@ export function HouseRoom() {
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '360px minmax(0, 1fr)' },
         }}
       >
-        <Shelf />
+        <Box>
+          <Shelf />
+          <Ledger />
+        </Box>
         <Box component="section" aria-label="What it makes">
           <Typography variant="h2" sx={{ mb: 0.5 }}>
             What it makes

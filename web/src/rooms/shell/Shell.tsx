@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { settingsOf } from '@cobbet/core/book/book';
+import dynamic from 'next/dynamic';
 import { type ReactNode, Suspense, useEffect } from 'react';
 import { NotHere } from '@/parts/NotHere';
 import { useBook } from '@/store/bookStore';
@@ -11,6 +12,10 @@ import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
+
+const TimerBar = dynamic(() => import('./TimerBar').then((module) => module.TimerBar), {
+  ssr: false,
+});
 
 function Content({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
   const status = useBook((state) => state.status);
@@ -43,6 +48,7 @@ function Content({ sampleFirst, children }: { sampleFirst: boolean; children: Re
 /** What stands around every room: the way to the others, saving and undo, keys, and the first visit. */
 export function Shell({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
   const open = useBook((state) => state.open);
+  const timing = useBook((state) => state.book.timers.size > 0);
   useEffect(() => void open(), [open]);
   return (
     <Box
@@ -59,6 +65,7 @@ export function Shell({ sampleFirst, children }: { sampleFirst: boolean; childre
       </Suspense>
       <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
         <ProblemBar />
+        {timing && <TimerBar />}
         <Content sampleFirst={sampleFirst}>{children}</Content>
       </Box>
       <Keys />

@@ -1,0 +1,79 @@
+import { analyse } from '../analysis/analyse';
+import type { Machine } from '../body/machines';
+import { smoothness } from '../body/smoothness';
+import type { Dip } from '../book/dip';
+import { partOf, readRow } from '../book/dipParts';
+import type { Larder } from '../larder/larder';
+import { prepare, rawFor } from '../prep/prepare';
+import { routeOfRow } from '../prep/usualWay';
+import type { MeasureSystem } from '../quantity/measureSystem';
+
+/** What a way of making a dip comes to. All are estimates. */
+export interface WayEffect {
+  /** Minutes of hands-on preparation, and from the first soak until everything is ready to blend. */
+  handsMin: number;
+  readyMin: number;
+  /** Body warm from the machine and chilled; null where there is none. */
+  warmBody: number | null;
+  chilledBody: number | null;
+  /** The stiffest the machine meets on the way; null where there is no body. */
+  stiffestBody: number | null;
+  /** g per 100 g; garlic as raw crushed. */
+  saltG: number;
+  garlicG: number;
+  /** 0–10; null for an empty bowl. */
+  smoothness: number | null;
+  /** Air, % of the volume without it. */
+  overrunPct: number;
+}
+
+/**
+ * What a dip as it stands comes to: time, body, seasoning, smoothness.
+ *
+ * @param machine it is made in
+ */
+export function wayEffect(
+  dip: Dip,
+  larder: Larder,
+  measures: MeasureSystem,
+  machine: Machine,
+): WayEffect {
+  const rows = dip.rows.map((row) => readRow(row, larder, measures));
+  const parts = rows.flatMap((read) => partOf(read) ?? []);
+  const { body, path, per100g } = analyse({
+    parts,
+    method: dip.method,
+    servedAtC: dip.servedAtC,
+    measures,
+  });
+  let handsMin = 0;
+  let readyMin = 0;
+  for (const { row, massG } of rows) {
+    const route = massG > 0 ? routeOfRow(row.ingredientId, row.raw) : null;
+    if (!route) continue;
+    let whole = 0;
+    for (const step of prepare(route, rawFor(route, massG)).steps) {
+      handsMin += step.handsOnMin;
+      whole += step.handsOnMin + step.waitMin;
+    }
+    readyMin = Math.max(readyMin, whole);
+  }
+  const pulses = rows.filter(({ ingredient }) => ingredient?.role === 'legume');
+  const bodies = path.flatMap((step) => step.body ?? []);
+  return {
+    handsMin,
+    readyMin: Math.max(readyMin, handsMin),
+    warmBody: body.machine,
+    chilledBody: body.chilled,
+    stiffestBody: bodies.length > 0 ? Math.max(...bodies) : null,
+    saltG: per100g.saltG,
+    garlicG: per100g.garlicG,
+    smoothness: smoothness(
+      parts,
+      dip.method.grind,
+      machine,
+      pulses.length > 0 && pulses.every(({ row }) => row.raw?.skinsOff === true),
+    ),
+    overrunPct: dip.method.overrunPct,
+  };
+}

@@ -1,0 +1,218 @@
+import { type GarlicForm } from '../bowl/part';
+import type { RawWay } from '../book/dip';
+import type { ReadRow } from '../book/dipParts';
+import type { Larder } from '../larder/larder';
+import { routesTo } from '../prep/prepare';
+import { usualWay } from '../prep/usualWay';
+import { type Asked, type School, school, withIngredient, withRaw, withRows } from './school';
+
+const wayOf = ({ row }: ReadRow): RawWay | null =>
+  row.raw === undefined ? usualWay(row.ingredientId) : row.raw;
+
+const garlics = [
+  'garlic-raw',
+  'garlic-roasted',
+  'garlic-confit',
+  'garlic-granulated',
+  'garlic-jarred',
+] as const;
+const forms: readonly { id: GarlicForm; name: string }[] = [
+  { id: 'crushed', name: 'raw, crushed' },
+  { id: 'in-acid', name: 'raw, in acid' },
+  { id: 'sliced', name: 'raw, sliced' },
+];
+const garlicNames: Record<string, string> = {
+  'garlic-roasted': 'roasted',
+  'garlic-confit': 'slow in oil',
+  'garlic-granulated': 'granulated',
+  'garlic-jarred': 'jarred',
+};
+
+function garlic(asked: Asked, larder: Larder): School[] {
+  const isGarlic = ({ row }: ReadRow) => (garlics as readonly string[]).includes(row.ingredientId);
+  const rows = asked.rows.filter(isGarlic);
+  if (rows.length === 0) return [];
+  const raw = ({ row }: ReadRow) => row.ingredientId === 'garlic-raw';
+  const strength = (id: string) => larder.get(id)?.garlicUnits ?? 1;
+  const become = (id: string) =>
+    withRows(asked, isGarlic, (row, { massG }) => {
+      if (row.ingredientId === id) return row;
+      const { garlicForm: _form, germOut: _germ, ...rest } = row;
+      // as much garlic for the mouth, not for the scale
+      return withIngredient(
+        withRaw(rest, null),
+        id,
+        (massG * strength(row.ingredientId)) / strength(id),
+      );
+    });
+  return [
+    school(
+      'garlic',
+      'Garlic in which form?',
+      'Raw grows over the first hours; acid tames it at once; roasted and slow in oil are sweet. Other forms are taken for the same strength.',
+      [
+        ...forms.map(({ id, name }) => {
+          const crushed = become('garlic-raw');
+          return {
+            id,
+            name,
+            now: rows.every((read) => raw(read) && (read.row.garlicForm ?? 'crushed') === id),
+            dip: {
+              ...crushed,
+              rows: crushed.rows.map((row) =>
+                row.ingredientId === 'garlic-raw' ? { ...row, garlicForm: id } : row,
+              ),
+            },
+          };
+        }),
+        ...garlics.slice(1).map((id) => ({
+          id,
+          name: garlicNames[id] ?? id,
+          now: rows.every(({ row }) => row.ingredientId === id),
+          dip: become(id),
+        })),
+      ],
+    ),
+    ...(rows.some(raw)
+      ? [
+          school(
+            'germ',
+            'The germ of the garlic?',
+            'In spring it is green and sharp; out, the clove is about a fifth milder.',
+            [false, true].map((out) => ({
+              id: out ? 'out' : 'in',
+              name: out ? 'taken out' : 'left in',
+              now: rows.filter(raw).every(({ row }) => (row.germOut ?? false) === out),
+              dip: withRows(asked, raw, (row) => ({ ...row, germOut: out })),
+            })),
+          ),
+        ]
+      : []),
+  ];
+}
+
+interface WayOption {
+  id: string;
+  name: string;
+  raw: RawWay | null;
+  /** What it becomes, where that is another thing in the larder. */
+  ingredientId?: string;
+}
+
+/** A question answered by how rows are made ready. */
+function ways(
+  asked: Asked,
+  id: string,
+  question: string,
+  why: string,
+  picks: (read: ReadRow) => boolean,
+  options: readonly WayOption[],
+): School[] {
+  const rows = asked.rows.filter(picks);
+  if (rows.length === 0) return [];
+  const same = (read: ReadRow, { raw, ingredientId }: WayOption) => {
+    const way = wayOf(read);
+    return (
+      (ingredientId ?? read.row.ingredientId) === read.row.ingredientId &&
+      (way?.from ?? null) === (raw?.from ?? null) &&
+      (way?.stalkShare ?? 0) === (raw?.stalkShare ?? 0)
+    );
+  };
+  return [
+    school(
+      id,
+      question,
+      why,
+      options.map((option) => ({
+        id: option.id,
+        name: option.name,
+        now: rows.every((read) => same(read, option)),
+        dip: withRows(asked, picks, (row, { massG }) => {
+          const { ingredientId, raw } = option;
+          const moved =
+            ingredientId && ingredientId !== row.ingredientId
+              ? withIngredient(row, ingredientId, massG)
+              : row;
+          return withRaw(moved, raw);
+        }),
+      })),
+    ),
+  ];
+}
+
+const has = (read: ReadRow, from: string) =>
+  routesTo(read.row.ingredientId).some((route) => route.from === from);
+
+/** Questions about a dip's garlic, leaves, nuts, cucumber and aubergine. */
+export function partSchools(asked: Asked, larder: Larder): School[] {
+  return [
+    ...garlic(asked, larder),
+    ...ways(
+      asked,
+      'leaves',
+      'Leaves raw or blanched?',
+      'Raw tender leaves taste freshest; blanched and iced they stay green, and fibrous ones want it.',
+      (read) => has(read, 'blanched'),
+      [
+        { id: 'raw', name: 'raw, leaves only', raw: { from: 'bunch' } },
+        {
+          id: 'stalks',
+          name: 'raw, tender stalks too',
+          raw: { from: 'bunch', stalkShare: 0.2 },
+        },
+        { id: 'blanched', name: 'blanched and iced', raw: { from: 'blanched' } },
+      ],
+    ),
+    ...ways(
+      asked,
+      'nuts',
+      'The nuts?',
+      'The oven is even; a pan is for few, watched; soaked and dried they are milder and blend finer.',
+      (read) => has(read, 'pan') && has(read, 'soaked'),
+      [
+        { id: 'oven', name: 'toasted in the oven', raw: { from: 'raw' } },
+        { id: 'pan', name: 'toasted in a pan', raw: { from: 'pan' } },
+        { id: 'plain', name: 'as they are', raw: null },
+        { id: 'soaked', name: 'soaked and dried', raw: { from: 'soaked' } },
+      ],
+    ),
+    ...ways(
+      asked,
+      'cucumber',
+      'The cucumber?',
+      'As it is it weeps; salted and squeezed it holds, and about a third of the salt stays.',
+      ({ row }) => /^cucumber-(grated|squeezed)$/.test(row.ingredientId),
+      [
+        {
+          id: 'plain',
+          name: 'as it is',
+          ingredientId: 'cucumber-grated',
+          raw: { from: 'cucumber' },
+        },
+        {
+          id: 'squeezed',
+          name: 'squeezed',
+          ingredientId: 'cucumber-squeezed',
+          raw: { from: 'cucumber-plain' },
+        },
+        {
+          id: 'salted',
+          name: 'salted and squeezed',
+          ingredientId: 'cucumber-squeezed',
+          raw: { from: 'cucumber', saltG: 12 },
+        },
+      ],
+    ),
+    ...ways(
+      asked,
+      'aubergine',
+      'The aubergine?',
+      'Charring gives the smoke; halves cut side down are quicker and cleaner. Always drained.',
+      ({ row }) => row.ingredientId === 'aubergine-roasted-drained',
+      [
+        { id: 'char', name: 'charred, baked whole', raw: { from: 'aubergine' } },
+        { id: 'halves', name: 'halves, cut side down', raw: { from: 'halves' } },
+      ],
+    ),
+  ];
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { colour } from '@/theme/colour';
+
+/** A method choice with the line that says why. */
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  why,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; name: string }[];
+  why: string;
+  onChange: (value: T) => void;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: '70px auto 1fr' },
+        alignItems: 'center',
+        columnGap: 1.5,
+        mt: 1,
+      }}
+    >
+      <Box>{label}</Box>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={value}
+        aria-label={label}
+        onChange={(_, next: T | null) => next && onChange(next)}
+      >
+        {options.map((one) => (
+          <ToggleButton key={one.value} value={one.value}>
+            {one.name}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <Box sx={{ fontSize: 13.5, color: colour.muted }}>{why}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,124 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Radio from '@mui/material/Radio';
+import type { Machine } from '@cobbet/core/body/machines';
+import type { Dip } from '@cobbet/core/book/dip';
+import { wayEffect } from '@cobbet/core/schools/effect';
+import type { School } from '@cobbet/core/schools/school';
+import { schoolsOf } from '@cobbet/core/schools/schoolsOf';
+import { useMemo } from 'react';
+import { colour } from '@/theme/colour';
+import type { Bench } from './useBench';
+import { effectWords } from './effectWords';
+
+/** One question: its ways, what each would change, and why it matters. */
+function Question({
+  school,
+  bench,
+  machine,
+  onTake,
+}: {
+  school: School;
+  bench: Bench;
+  machine: Machine;
+  onTake: (dip: Dip) => void;
+}) {
+  const { dip, larder, measures } = bench;
+  const now = wayEffect(dip, larder, measures, machine);
+  return (
+    <Box
+      component="fieldset"
+      sx={{ border: 0, borderTop: `1px solid ${colour.line}`, m: 0, px: 0, py: 1.25 }}
+    >
+      <Box component="legend" sx={{ float: 'left', width: '100%', p: 0, fontWeight: 700 }}>
+        {school.question}
+      </Box>
+      <Box sx={{ clear: 'both', fontSize: 14, color: colour.muted, mb: 0.5 }}>{school.why}</Box>
+      {school.options.map((option) => {
+        const chosen = option.id === school.chosen;
+        const words = chosen
+          ? ['as it is now']
+          : effectWords(now, wayEffect(option.dip, larder, measures, machine));
+        return (
+          <Box
+            component="label"
+            key={option.id}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '40px 1fr', sm: '40px 190px 1fr' },
+              alignItems: 'center',
+              minHeight: 40,
+              py: 0.25,
+              cursor: 'pointer',
+              bgcolor: chosen ? colour.accentWash : 'transparent',
+              borderRadius: 1,
+            }}
+          >
+            <Radio
+              size="small"
+              name={school.id}
+              checked={chosen}
+              onChange={() => onTake(option.dip)}
+            />
+            <Box sx={{ fontWeight: chosen ? 700 : 400 }}>{option.name}</Box>
+            <Box
+              sx={{
+                fontSize: 14,
+                color: colour.muted,
+                gridColumn: { xs: '2 / -1', sm: 'auto' },
+                pb: { xs: 0.75, sm: 0 },
+              }}
+            >
+              {words.length === 0 ? 'no change that can be reckoned' : words.join(' · ')}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** How a dip is made, question by question, each way with what it would change of this dip. */
+export function WaysDialog({
+  bench,
+  machine,
+  onTake,
+  onClose,
+}: {
+  bench: Bench;
+  machine: Machine;
+  onTake: (label: string, dip: Dip) => void;
+  onClose: () => void;
+}) {
+  const { dip, rows, larder } = bench;
+  const schools = useMemo(() => schoolsOf({ dip, rows }, larder), [dip, rows, larder]);
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="ways-title">
+      <DialogTitle id="ways-title">Ways of making it</DialogTitle>
+      <DialogContent tabIndex={0}>
+        <Box sx={{ mb: 1 }}>
+          Cooks disagree on these, and most are right for their own dip. Beside each way: what it
+          would change of this one, reckoned. Amounts in the bowl stay as heavy as they are.
+        </Box>
+        {schools.map((school) => (
+          <Question
+            key={school.id}
+            school={school}
+            bench={bench}
+            machine={machine}
+            onTake={(next) => onTake(school.question, next)}
+          />
+        ))}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,24 @@
+import { type Byproduct, byproductOf } from '@cobbet/core/book/byproduct';
+import { put } from '@cobbet/core/book/change';
+import type { Leftover } from '@cobbet/core/prep/prepare';
+import { useBook } from './bookStore';
+import { newId } from './commands';
+import { today } from './today';
+
+/** Keeps what is left over, with its date, for a next use. */
+export function keepByproducts(leftovers: readonly Leftover[], from: string): Promise<boolean> {
+  const names = leftovers.map(({ what }) => what).join(', ');
+  return useBook
+    .getState()
+    .act(`Keep ${names}`, () =>
+      leftovers.map((one) => put('byproducts', byproductOf(one, newId(), from, today()))),
+    );
+}
+
+/** Says what became of something kept. */
+export function byproductGone(kept: Byproduct, how: 'used' | 'thrown'): Promise<boolean> {
+  const label = how === 'used' ? `Used: ${kept.what}` : `Thrown away: ${kept.what}`;
+  return useBook
+    .getState()
+    .act(label, () => [put('byproducts', { ...kept, gone: { how, on: today() } })]);
+}

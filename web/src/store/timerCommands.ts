@@ -1,0 +1,31 @@
+import { put, remove } from '@cobbet/core/book/change';
+import { startTimer, type Timer } from '@cobbet/core/book/timer';
+import { useBook } from './bookStore';
+import { newId } from './commands';
+
+/**
+ * Starts a timer that runs on through a reload.
+ *
+ * @param of the task or step it belongs to; its earlier timer is replaced
+ */
+export function beginTimer(label: string, minutes: number, of: string | null): Promise<boolean> {
+  return useBook.getState().act(`Timer: ${label}`, (book) => {
+    const earlier = of === null ? [] : [...book.timers.values()].filter((one) => one.of === of);
+    const timer = startTimer(newId(), label, minutes, new Date().toISOString(), of);
+    return [...earlier.map(({ id }) => remove('timers', id)), put('timers', timer)];
+  });
+}
+
+/** Takes a timer away, run out or not. */
+export function stopTimer({ id, label }: Timer): Promise<boolean> {
+  return useBook.getState().act(`Stop the timer: ${label}`, () => [remove('timers', id)]);
+}
+
+/** Lets a timer run on for some minutes from now. */
+export function lengthenTimer(timer: Timer, minutes: number): Promise<boolean> {
+  const from = Math.max(Date.parse(timer.endsAt), Date.now());
+  const endsAt = new Date(from + minutes * 60_000).toISOString();
+  return useBook
+    .getState()
+    .act(`Timer: ${minutes} minutes more`, () => [put('timers', { ...timer, endsAt })]);
+}
