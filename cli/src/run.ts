@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import { adviseRequest, loadsRequest, stageRequest } from '@cobbet/core/formats/bowlRequests';
 import { BadInput, parseJson } from '@cobbet/core/formats/fieldError';
 import {
   analyseRequest,
@@ -19,6 +20,9 @@ const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/for
   npm run --silent cobbet -- soak FILE|-
   npm run --silent cobbet -- cool FILE|-
   npm run --silent cobbet -- plan FILE|-
+  npm run --silent cobbet -- advise FILE|-
+  npm run --silent cobbet -- stage FILE|-
+  npm run --silent cobbet -- loads FILE|-
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;
 
@@ -96,12 +100,21 @@ async function answer(command: string | undefined, rest: readonly string[]): Pro
       return coolRequest(await input(rest[0]));
     case 'plan':
       return planRequest(await input(rest[0]), () => performance.now());
+    case 'advise': {
+      const request = await input(rest[0]);
+      const { highsSolver } = await import('@cobbet/core/landing/highsSolver');
+      return adviseRequest(request, await highsSolver());
+    }
+    case 'stage':
+      return stageRequest(await input(rest[0]));
+    case 'loads':
+      return loadsRequest(await input(rest[0]));
     case 'convert':
       return conversion(rest);
     default:
       throw new BadInput(
         'command',
-        `“${command ?? ''}” is none of analyse, land, reading, prepare, soak, cool, plan, convert.`,
+        `“${command ?? ''}” is none of analyse, land, reading, prepare, soak, cool, plan, advise, stage, loads, convert.`,
       );
   }
 }

@@ -80,7 +80,7 @@ export const machines: readonly Machine[] = [
 ];
 
 /** How many times a machine is filled for so much, at least once. */
-export function loadsOf(machine: Machine, volumeMl: number): number {
+export function loadsOf(machine: Pick<Machine, 'mostMl'>, volumeMl: number): number {
   return Math.max(1, Math.ceil(volumeMl / Math.max(1, machine.mostMl)));
 }
 

@@ -1,3 +1,4 @@
+import { describe, expect, test } from '@jest/globals';
 import { type Byproduct, byproductOf, dateAfter, keptByproducts } from './byproduct';
 import { secondsLeft, startTimer } from './timer';
 
@@ -13,17 +14,17 @@ const leftover = {
 };
 
 describe('the ledger of by-products', () => {
-  it('dates run over months and leap days', () => {
+  test('dates run over months and leap days', () => {
     expect(dateAfter('2026-06-29', 3)).toBe('2026-07-02');
     expect(dateAfter('2028-02-28', 1)).toBe('2028-02-29');
   });
 
-  it('keeps what is left over with its date and next use', () => {
+  test('keeps what is left over with its date and next use', () => {
     const kept = byproductOf(leftover, 'b1', 'Regatta', '2026-06-11');
     expect(kept).toMatchObject({ amount: 150, useBy: '2026-06-14', gone: null, from: 'Regatta' });
   });
 
-  it('shows what must be used first at the top, and not what is gone', () => {
+  test('shows what must be used first at the top, and not what is gone', () => {
     const on = (id: string, today: string, gone: Byproduct['gone'] = null) => ({
       ...byproductOf(leftover, id, 'a day', today),
       gone,
@@ -38,7 +39,7 @@ describe('the ledger of by-products', () => {
 });
 
 describe('a timer', () => {
-  it('keeps only its end, so that it runs on whatever is open', () => {
+  test('keeps only its end, so that it runs on whatever is open', () => {
     const timer = startTimer('t', 'Simmer', 52, '2026-06-12T06:00:00.000Z', 'plan task');
     expect(timer.endsAt).toBe('2026-06-12T06:52:00.000Z');
     expect(secondsLeft(timer, Date.parse('2026-06-12T06:51:30Z'))).toBe(30);

@@ -40,6 +40,9 @@ const wishes: Record<TargetName, Joi.Schema> = {
   volumeMl: wish(size),
 };
 
+/** Wishes by target. */
+export const targetSchema = Joi.object(wishes);
+
 export const landRequestSchema = Joi.object<LandRequest>({
   ...dipKeys,
   parts: Joi.array()
@@ -54,7 +57,7 @@ export const landRequestSchema = Joi.object<LandRequest>({
     .min(1)
     .max(200)
     .required(),
-  target: Joi.object(wishes).min(1).required(),
+  target: targetSchema.min(1).required(),
   kitchenMeasures: Joi.boolean().default(false),
 }).required();
 

@@ -1,3 +1,4 @@
+import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { ingredient } from '../../test/larderIngredient';
 import { plainRow } from '../book/dip';
@@ -26,7 +27,7 @@ const total = (id: string, raw: Parameters<typeof readyIngredient>[1]) => {
 };
 
 describe('what is taken up', () => {
-  it('the same way gives the same object, no way the ingredient itself', () => {
+  test('the same way gives the same object, no way the ingredient itself', () => {
     const chickpeas = ingredient('chickpeas-cooked');
     const way = { from: 'dried', saltG: 10 };
     expect(readyIngredient(chickpeas, way, larder)).toBe(
@@ -36,7 +37,7 @@ describe('what is taken up', () => {
     expect(readyIngredient(chickpeas, null, larder)).toBe(chickpeas);
   });
 
-  it('a hundred grams stay as much as they were, whatever is taken up', () => {
+  test('a hundred grams stay as much as they were, whatever is taken up', () => {
     fc.assert(
       fc.property(
         fc.constantFrom('chickpeas-cooked', 'black-beans-cooked', 'parsley', 'kale'),
@@ -54,13 +55,13 @@ describe('what is taken up', () => {
     );
   });
 
-  it('leaves only shaken carry a sixth of water', () => {
+  test('leaves only shaken carry a sixth of water', () => {
     const dry = ingredient('parsley');
     const wet = readyIngredient(dry, { from: 'bunch', wet: 'shaken' }, larder);
     expect(wet.proteinG).toBeCloseTo(dry.proteinG / 1.2, 9);
   });
 
-  it('a fifth of stalks lets a bunch go further by a quarter, never beyond the bunch', () => {
+  test('a fifth of stalks lets a bunch go further by a quarter, never beyond the bunch', () => {
     const plain = routeOfRow('parsley', { from: 'bunch' });
     const more = routeOfRow('parsley', { from: 'bunch', stalkShare: 0.2 });
     expect((more?.ratio.typical ?? NaN) / (plain?.ratio.typical ?? NaN)).toBeCloseTo(1.25, 9);
@@ -74,7 +75,7 @@ describe('what is taken up', () => {
 describe('amounts of the raw thing', () => {
   const read = (id: string, amount: string) => readRow(plainRow('a', id, amount), larder, 'us');
 
-  it.each([
+  test.each([
     // data/yields.csv: cooked-mass of chickpeas 2.2 typical; cucumber 0.96 grated
     ['chickpeas-cooked', '150 g dried', 150 * 2.2],
     ['aubergine-roasted-drained', '1 kg raw', 1000 * 0.5],
@@ -88,14 +89,14 @@ describe('amounts of the raw thing', () => {
     expect(cv).toBeGreaterThan(0);
   });
 
-  it('a run weighs what goes in; what means nothing still says so', () => {
+  test('a run weighs what goes in; what means nothing still says so', () => {
     const row = trialRowOf(read('chickpeas-cooked', '150 g dried'));
     expect(row?.amount).toBe(`${Math.round(row?.massG ?? NaN)} g`);
     expect(read('chickpeas-cooked', '150 g blue').error).toContain('blue');
     expect(read('water', '1 bunch dried').error).not.toBeNull();
   });
 
-  it('is resized in its own measure', () => {
+  test('is resized in its own measure', () => {
     const [row] = resizedRows([read('chickpeas-cooked', '150 g dried')], 2, 'us');
     expect(row?.amount).toBe('300 g dried');
     const [pieces] = resizedRows([read('cucumber-squeezed', '1 cucumber')], 3, 'us');
@@ -106,7 +107,7 @@ describe('amounts of the raw thing', () => {
 describe('pour-off', () => {
   const liquid = ingredient('chickpea-can-liquid');
 
-  it('what is poured and what stays are what was there, in the measure in hand', () => {
+  test('what is poured and what stays are what was there, in the measure in hand', () => {
     const there = pourOff('1 cup', ingredient('water'), 59.147, 'poured', 'us');
     expect(there.ok && there.pour.pour.text).toBe('¼ cup');
     expect(there.ok && there.pour.stays.text).toBe('¾ cup');
@@ -127,7 +128,7 @@ describe('pour-off', () => {
     );
   });
 
-  it('too little is said, and what can’t be read', () => {
+  test('too little is said, and what can’t be read', () => {
     const short = pourOff('50 g', liquid, 200, 'poured', 'us');
     expect(!short.ok && short.message).toMatch(/too little/);
     expect(pourOff('a bit of it', liquid, 20, 'poured', 'us').ok).toBe(false);

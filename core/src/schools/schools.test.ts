@@ -1,3 +1,4 @@
+import { describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
 import { machines } from '../body/machines';
 import { type Dip, plainRow } from '../book/dip';
@@ -39,7 +40,7 @@ const effect = (of: Dip) => {
 };
 
 describe('schools of practice', () => {
-  it('asks only what arises in the dip', () => {
+  test('asks only what arises in the dip', () => {
     const ids = schools(hummus).map(({ id }) => id);
     expect(ids).toEqual(
       expect.arrayContaining(['pulses', 'soda', 'skins', 'pot-salt', 'garlic', 'germ', 'oil']),
@@ -48,14 +49,14 @@ describe('schools of practice', () => {
     expect(schools(dip('plain', { rows: [] })).map(({ id }) => id)).toEqual(['texture']);
   });
 
-  it('takes every option, and then that option is the one chosen', () => {
+  test('takes every option, and then that option is the one chosen', () => {
     for (const { id, options } of schools(hummus)) {
       for (const option of options)
         expect([id, ask(option.dip, id).chosen]).toEqual([id, option.id]);
     }
   });
 
-  it('cans are sooner and saltier than a soak overnight, a hot soak is between', () => {
+  test('cans are sooner and saltier than a soak overnight, a hot soak is between', () => {
     const night = effect(take(hummus, 'pulses', 'overnight'));
     const hot = effect(take(hummus, 'pulses', 'hot'));
     const can = effect(take(hummus, 'pulses', 'can'));
@@ -64,7 +65,7 @@ describe('schools of practice', () => {
     expect(can.saltG).toBeGreaterThan(night.saltG);
   });
 
-  it('salt in the pot comes to 0.4 of its strength in the water of the pulses', () => {
+  test('salt in the pot comes to 0.4 of its strength in the water of the pulses', () => {
     const salted = take(hummus, 'pot-salt', 'yes');
     const water = larder.get('chickpeas-cooked')?.waterG ?? NaN;
     // 330 g of 536 g are chickpeas, 10 g a litre
@@ -72,7 +73,7 @@ describe('schools of practice', () => {
     expect(effect(salted).saltG - effect(hummus).saltG).toBeCloseTo(expected, 3);
   });
 
-  it('other forms of garlic are taken for the same strength, other cuts for the same weight', () => {
+  test('other forms of garlic are taken for the same strength, other cuts for the same weight', () => {
     const before = effect(hummus).garlicG;
     for (const form of ['garlic-roasted', 'garlic-confit', 'garlic-granulated']) {
       // another weight of it makes a little more or less of the dip
@@ -83,7 +84,7 @@ describe('schools of practice', () => {
     expect(effect(take(hummus, 'germ', 'out')).garlicG).toBeCloseTo(0.8 * before, 6);
   });
 
-  it('skins rubbed off are smoother and take longer; coarse is looser than silky', () => {
+  test('skins rubbed off are smoother and take longer; coarse is looser than silky', () => {
     const off = effect(take(hummus, 'skins', 'yes'));
     expect(off.smoothness).toBeGreaterThan(effect(hummus).smoothness ?? NaN);
     expect(off.handsMin).toBeGreaterThan(effect(hummus).handsMin);
@@ -92,7 +93,7 @@ describe('schools of practice', () => {
     expect((silky.warmBody ?? NaN) - (coarse.warmBody ?? NaN)).toBeCloseTo(0.5, 6);
   });
 
-  it('tahini with acid first holds a tenth of air and meets a softer mix than pulses alone', () => {
+  test('tahini with acid first holds a tenth of air and meets a softer mix than pulses alone', () => {
     const tahini = effect(take(hummus, 'first-in', 'tahini'));
     const pulses = effect(take(hummus, 'first-in', 'pulses'));
     expect(tahini.overrunPct).toBe(10);
@@ -100,12 +101,12 @@ describe('schools of practice', () => {
     expect(take(hummus, 'first-in', 'pulses').rows[0]?.id).toBe('c');
   });
 
-  it('oil on top is out of the bowl', () => {
+  test('oil on top is out of the bowl', () => {
     const top = take(hummus, 'oil', 'top');
     expect(top.rows.find(({ id }) => id === 'o')?.place).toBe('top');
   });
 
-  it('salted cucumber keeps a third of what was strewn, and stalks lengthen a bunch', () => {
+  test('salted cucumber keeps a third of what was strewn, and stalks lengthen a bunch', () => {
     const yogurt = dip('radish', {
       rows: [
         plainRow('y', 'greek-yogurt-10', '300 g'),

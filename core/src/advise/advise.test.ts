@@ -1,0 +1,206 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { part } from '../../test/bowlOf';
+import { ingredient } from '../../test/larderIngredient';
+import { pulseDip } from '../../test/recipes';
+import { usualMethod as method } from '../body/conditions';
+import type { Part } from '../bowl/part';
+import { priorCorrection } from '../calibration/correction';
+import { highsSolver } from '../landing/highsSolver';
+import type { LinearSolver } from '../landing/linearProgram';
+import type { Targets } from '../landing/targets';
+import { shippedLarder } from '../larder/larder';
+import { type AdviseInput, advise } from './advise';
+import { bowlCorrection } from './bowlReadings';
+import { bowlFigures, missed } from './figures';
+import { overshootChance } from './overshoot';
+import { simulatedCook } from './simulatedCook';
+import { tasteTargets } from './tasteTargets';
+
+let solver: LinearSolver;
+beforeAll(async () => {
+  solver = await highsSolver();
+});
+
+const hand = ['water', 'lemon-juice', 'olive-oil-extra-virgin', 'sea-salt-fine', 'tahini-hulled'];
+const hummus = [
+  part('tahini-hulled', 80),
+  part('lemon-juice', 20),
+  part('chickpeas-canned-drained', 330),
+  part('water', 40),
+];
+const band = (low: number, high: number) => ({ low, high });
+const targets: Targets = {
+  chilledBody: band(7, 7.6),
+  saltG: band(1, 1.2),
+  acidG: band(0.3, 0.4),
+};
+const input = (parts: readonly Part[], more: Partial<AdviseInput> = {}): AdviseInput => ({
+  parts,
+  targets,
+  tastes: {},
+  atHand: hand.map(ingredient),
+  mostMl: 1500,
+  method,
+  measures: 'us',
+  correction: priorCorrection,
+  ...more,
+});
+const ask = (parts: readonly Part[], more: Partial<AdviseInput> = {}) =>
+  advise(input(parts, more), solver);
+
+describe('what next', () => {
+  test('a stiff, dull, flat bowl wants liquid, lemon and salt, in amounts that meet every band', () => {
+    const { met, suggestions, misses } = ask(hummus);
+    expect(met).toBe(false);
+    expect(misses.map(({ name }) => name).sort()).toEqual(['acidG', 'chilledBody', 'saltG']);
+    const [first] = suggestions;
+    const added = first?.add.map(({ ingredient: id, massG }) => part(id, massG)) ?? [];
+    expect(added.map(({ ingredient: one }) => one.id)).toEqual(
+      expect.arrayContaining(['sea-salt-fine']),
+    );
+    const { method: how, measures, correction } = input(hummus);
+    const after = bowlFigures([...hummus, ...added], { method: how, measures, correction });
+    expect(missed(after, targets)).toEqual([]);
+    expect(after.massG).toBeCloseTo(first?.massG ?? NaN, 6);
+    expect(first?.why).toMatch(/too stiff .*short of salt.*dull/);
+  });
+
+  test('the first step is about half of each addition', () => {
+    for (const { add, firstStep } of ask(hummus).suggestions) {
+      firstStep.forEach(({ ingredient: id, massG }) => {
+        const whole = add.find((one) => one.ingredient === id)?.massG ?? NaN;
+        expect(massG / whole).toBeGreaterThan(0.2);
+        expect(massG / whole).toBeLessThan(0.65);
+      });
+    }
+  });
+
+  test('only what is at hand, never less of anything, at most three, all meeting or one nearest', () => {
+    fc.assert(
+      fc.property(pulseDip, fc.subarray(hand, { minLength: 1 }), (parts, within) => {
+        const { suggestions } = ask(parts, { atHand: within.map(ingredient) });
+        expect(suggestions.length).toBeLessThanOrEqual(3);
+        for (const { add, massG } of suggestions) {
+          for (const one of add) {
+            expect(within).toContain(one.ingredient);
+            expect(one.massG).toBeGreaterThan(0);
+          }
+          expect(massG).toBeGreaterThanOrEqual(
+            parts.reduce((sum, one) => sum + one.massG, 0) - 1e-6,
+          );
+        }
+        const meeting = suggestions.filter(({ meets }) => meets).length;
+        expect(meeting === suggestions.length || suggestions.length === 1).toBe(true);
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  test('met, the answer is to stop; a lean mouth is given fat and no water', () => {
+    const now = bowlFigures(hummus, input(hummus));
+    const wide: Targets = {
+      chilledBody: band((now.chilledBody ?? 0) - 1, (now.chilledBody ?? 0) + 1),
+    };
+    const stop = ask(hummus, { targets: wide });
+    expect(stop.met).toBe(true);
+    expect(stop.suggestions).toEqual([expect.objectContaining({ add: [], meets: true })]);
+    const lean = ask(hummus, { tastes: { lean: 'over' } });
+    for (const { add } of lean.suggestions) {
+      expect(add.map(({ ingredient: id }) => id)).not.toContain('water');
+    }
+  });
+
+  test('too salty can only be diluted: a rescue with its new yield, or another use', () => {
+    const salty = [...hummus, part('sea-salt-fine', 12)];
+    const { suggestions, rescue } = ask(salty, {
+      atHand: [...hand, 'chickpeas-canned-rinsed'].map(ingredient),
+      targets: { saltG: band(0.9, 1.2), chilledBody: band(6, 8.5) },
+    });
+    expect(suggestions.every(({ meets }) => !meets)).toBe(true);
+    expect(rescue?.meets).toBe(true);
+    // 12 g and what is in the rest, at 1.2 g in 100 g at most
+    expect(rescue?.massG).toBeGreaterThan((12 / 1.2) * 100);
+    expect(rescue?.add.map(({ ingredient: id }) => id)).not.toContain('sea-salt-fine');
+    expect(rescue?.otherUse).not.toBe('');
+  });
+});
+
+describe('the chance of going too far', () => {
+  const figures = (chilledBody: number, sd = 0.3) => ({
+    ...bowlFigures(hummus, input(hummus)),
+    chilledBody,
+    sd,
+  });
+
+  test('is a half when the step ends on the edge, and nothing when it moves away from it', () => {
+    const only: Targets = { chilledBody: band(7, 7.6) };
+    expect(overshootChance(figures(9), figures(7), only)).toBeCloseTo(0.5, 6);
+    // two standard deviations from the edge: 2.3 %
+    const sd = Math.hypot(0.3, 0.08 * (9 - 7.6));
+    expect(overshootChance(figures(9), figures(7 + 2 * sd), only)).toBeLessThan(0.03);
+    expect(overshootChance(figures(6), figures(5), only)).toBe(0);
+    expect(overshootChance(figures(9), figures(9), only)).toBe(0);
+  });
+});
+
+describe('tastes', () => {
+  const now = { saltG: 0.9, acidG: 0.3, garlicG: 0.4 };
+
+  test('short lifts a band above what is there, over puts it below, right holds it', () => {
+    expect(tasteTargets({}, { salt: 'short' }, now).saltG?.low).toBeCloseTo(1, 9);
+    expect(tasteTargets({}, { sour: 'over' }, now).acidG?.high).toBeCloseTo(0.25, 9);
+    const held = tasteTargets({}, { garlic: 'right' }, now).garlicG;
+    expect(held?.low).toBeLessThan(0.4);
+    expect(held?.high).toBeGreaterThan(0.4);
+    expect(tasteTargets(targets, {}, now)).toEqual(targets);
+  });
+
+  test('flat wants salt and sour, unless they were judged', () => {
+    const flat = tasteTargets({}, { flat: 'over' }, now);
+    expect(flat.saltG?.low).toBeGreaterThan(0.9);
+    expect(flat.acidG?.low).toBeGreaterThan(0.3);
+    expect(tasteTargets({}, { flat: 'over', salt: 'right' }, now).saltG?.low).toBeLessThan(0.9);
+  });
+});
+
+describe('a reading of the bowl', () => {
+  test('pulls the body towards itself, not past it, and narrows the band; one before later parts counts', () => {
+    const alone = bowlFigures(hummus, input(hummus));
+    for (const eye of ['slumps', 'packs'] as const) {
+      const correction = bowlCorrection(hummus, [{ taken: { eye }, after: 4 }], method);
+      const read = bowlFigures(hummus, { method, measures: 'us', correction });
+      expect(read.sd).toBeLessThan(alone.sd);
+      const target = eye === 'slumps' ? 5.35 : 9.5;
+      const [from, to] = [alone.warmBody ?? NaN, read.warmBody ?? NaN];
+      expect(Math.abs(target - to)).toBeLessThan(Math.abs(target - from));
+      expect(Math.sign(target - to)).toBe(Math.sign(target - from));
+    }
+    const early = bowlCorrection(hummus, [{ taken: { eye: 'shapes' }, after: 3 }], method);
+    const late = bowlCorrection(hummus, [{ taken: { eye: 'shapes' } }], method);
+    expect(late.mean[3]).toBeGreaterThan(early.mean[3] ?? NaN);
+  });
+});
+
+describe('a simulated cook who follows the first suggestion', () => {
+  test('in thirty kitchens nobody knows ends inside nearly always, in few additions', () => {
+    const runs = Array.from({ length: 30 }, (_, i) => simulatedCook(i + 1, shippedLarder, solver));
+    const share = (is: (run: (typeof runs)[number]) => boolean) =>
+      runs.filter(is).length / runs.length;
+    expect(share(({ inside }) => inside)).toBeGreaterThan(0.8);
+    expect(share(({ additions }) => additions <= 5)).toBeGreaterThan(0.9);
+    expect(share(({ overshot }) => overshot)).toBeLessThan(0.15);
+    const late = runs.filter(({ readings }) => readings >= 5);
+    expect(late.length).toBeGreaterThan(3);
+    const rms = Math.sqrt(
+      late.reduce((sum, { bodyError }) => sum + bodyError ** 2, 0) / late.length,
+    );
+    expect(rms).toBeLessThan(0.35);
+  });
+
+  test('the same kitchen goes the same way again', () => {
+    expect(simulatedCook(7, shippedLarder, solver)).toEqual(
+      simulatedCook(7, shippedLarder, solver),
+    );
+  });
+});

@@ -1,0 +1,162 @@
+import type { TasteMarks } from '../book/trial';
+import type { Part } from '../bowl/part';
+import { dipMass } from '../bowl/part';
+import type { Ingredient } from '../larder/ingredient';
+import type { LinearSolver } from '../landing/linearProgram';
+import type { TargetName, Targets } from '../landing/targets';
+import { type BowlConditions, type BowlFigures, bowlFigures, missed } from './figures';
+import { overshootChance } from './overshoot';
+import { type Addition, additionsFor, halfOf, solveAdditions } from './solveAdditions';
+import { type Rescue, rescueOf } from './rescue';
+import { tasteTargets } from './tasteTargets';
+import { whyWords } from './whyWords';
+
+/** One thing that could be done next. */
+export interface Suggestion {
+  /** Nothing, when the bowl is where it should be. */
+  add: Addition[];
+  /** Half of it, to be added first and looked at. */
+  firstStep: Addition[];
+  /** The bowl with all of it. */
+  after: BowlFigures;
+  /** Targets it would meet and those it would still miss. */
+  meets: boolean;
+  overshootChance: number;
+  /** What it costs, €. */
+  costEur: number;
+  /** The new yield, g. */
+  massG: number;
+  why: string;
+}
+
+export interface Advice {
+  now: BowlFigures;
+  met: boolean;
+  /** Targets that are missed, with by how much: positive is too little. */
+  misses: { name: TargetName; miss: number }[];
+  /** At most three, the best first. */
+  suggestions: Suggestion[];
+  rescue?: Rescue;
+}
+
+export interface AdviseInput extends BowlConditions {
+  /** In the bowl, in the order they went in. */
+  parts: readonly Part[];
+  targets: Targets;
+  tastes: TasteMarks;
+  /** What is within reach. */
+  atHand: readonly Ingredient[];
+  /** Most the machine or jar holds, ml; null for no limit. */
+  mostMl: number | null;
+}
+
+const mostSuggestions = 3;
+/** More than this of the bowl in one addition is a rescue and not seasoning. */
+const stepShare = 0.2;
+/** With a lean mouth these loosen least of all. */
+const isThin = ({ role, fatG }: Ingredient) => role === 'liquid' && fatG < 2;
+
+/** Worth of a suggestion, less is better: few things, little of them, little risk, little cost. */
+function price({ add, overshootChance: risk, costEur, meets }: Suggestion, bowlG: number): number {
+  const share = add.reduce((sum, { massG }) => sum + massG, 0) / Math.max(1, bowlG);
+  return (meets ? 0 : 100) + 0.35 * add.length + 2 * share + 1.5 * risk + 0.1 * costEur;
+}
+
+function suggestion(
+  input: AdviseInput,
+  targets: Targets,
+  now: BowlFigures,
+  add: Addition[],
+): Suggestion {
+  const { parts, tastes, atHand } = input;
+  const byId = new Map(atHand.map((one) => [one.id, one]));
+  const after = bowlFigures([...parts, ...additionsFor(add, byId)], input);
+  const lacks = missed(now, targets);
+  const things = add.flatMap(({ ingredient }) => byId.get(ingredient) ?? []);
+  const solves = add.map((one) => {
+    const alone = bowlFigures([...parts, ...additionsFor([one], byId)], input);
+    const left = missed(alone, targets);
+    return lacks.filter(({ name, miss }) => {
+      const still = left.find((other) => other.name === name)?.miss ?? 0;
+      return Math.abs(still) < Math.abs(miss) - 1e-6;
+    }).length;
+  });
+  return {
+    add,
+    firstStep: halfOf(add, byId, input.measures),
+    after,
+    meets: missed(after, targets).length === 0,
+    overshootChance: overshootChance(now, after, targets),
+    costEur: add.reduce(
+      (sum, { ingredient, massG }) =>
+        sum + (massG / 1000) * (byId.get(ingredient)?.costHintEurPerKg ?? 0),
+      0,
+    ),
+    massG: after.massG,
+    why: whyWords(lacks, things, solves, tastes),
+  };
+}
+
+/** Sets of things to try: all within reach, all but one, and each alone. */
+function reaches(atHand: readonly Ingredient[], used: readonly string[]): Ingredient[][] {
+  return [
+    ...used.map((id) => atHand.filter((one) => one.id !== id)),
+    ...atHand.map((one) => [one]),
+  ].filter((set) => set.length > 0);
+}
+
+/**
+ * What to do next with a bowl: nothing when it is where it should be; else at most three additions, ranked, each with
+ * a first step of half of it, what it does, and the chance that it goes too far. Nothing is ever taken out.
+ *
+ * @param input the bowl as it is, with what readings and tastes have said of it
+ * @param solver linear solver
+ */
+export function advise(input: AdviseInput, solver: LinearSolver): Advice {
+  const { parts, tastes } = input;
+  const now = bowlFigures(parts, input);
+  const targets = tasteTargets(input.targets, tastes, now);
+  const misses = missed(now, targets);
+  const lean = tastes.lean === 'over';
+  if (misses.length === 0 && !lean && parts.length > 0) {
+    const stop: Suggestion = {
+      add: [],
+      firstStep: [],
+      after: now,
+      meets: true,
+      overshootChance: 0,
+      costEur: 0,
+      massG: now.massG,
+      why: 'Nothing: it is where you want it. Stop here.',
+    };
+    return { now, met: true, misses, suggestions: [stop] };
+  }
+  const bowlG = dipMass(parts);
+  const fatty = input.atHand.filter((one) => !isThin(one));
+  const atHand = lean && fatty.length > 0 ? fatty : input.atHand;
+  const limits = { mostShare: stepShare, bowlG };
+  const solved = (set: readonly Ingredient[]) =>
+    solveAdditions(input, targets, set, limits, solver);
+  const first = solved(atHand);
+  const found = new Map<string, Suggestion>();
+  const keep = (add: Addition[] | null) => {
+    if (!add || add.length === 0) return;
+    const key = add
+      .map(({ ingredient }) => ingredient)
+      .sort()
+      .join();
+    const one = suggestion(input, targets, now, add);
+    const known = found.get(key);
+    if (!known || price(one, bowlG) < price(known, bowlG)) found.set(key, one);
+  };
+  keep(first);
+  const used = first?.map(({ ingredient }) => ingredient) ?? [];
+  for (const set of reaches(atHand, used)) keep(solved(set));
+  const ranked = [...found.values()].sort((a, b) => price(a, bowlG) - price(b, bowlG));
+  const good = ranked.filter(({ meets }) => meets);
+  // what does not get there is only worth saying when nothing does
+  const suggestions = (good.length > 0 ? good : ranked.slice(0, 1)).slice(0, mostSuggestions);
+  if (good.length > 0) return { now, met: false, misses, suggestions };
+  const rescue = rescueOf(input, targets, now, solver);
+  return { now, met: false, misses, suggestions, rescue };
+}

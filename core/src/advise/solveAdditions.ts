@@ -1,0 +1,120 @@
+import type { Part } from '../bowl/part';
+import type { Ingredient } from '../larder/ingredient';
+import { landInGrams } from '../landing/land';
+import type { LandingRow } from '../landing/landing';
+import type { LinearSolver } from '../landing/linearProgram';
+import { type Band, isBody, type TargetName, targetNames, type Targets } from '../landing/targets';
+import { closeKitchenMeasure } from '../quantity/closeMeasure';
+import { nearestKitchenMeasure } from '../quantity/kitchenMeasure';
+import type { MeasureSystem } from '../quantity/measureSystem';
+import type { BowlConditions } from './figures';
+
+/** So much of a thing, to be added. */
+export interface Addition {
+  ingredient: string;
+  massG: number;
+  /** In the measure in hand. */
+  amount: string;
+}
+
+/** Additions as parts of the bowl. */
+export function additionsFor(
+  add: readonly Addition[],
+  byId: ReadonlyMap<string, Ingredient>,
+): Part[] {
+  return add.flatMap(({ ingredient, massG }) => {
+    const one = byId.get(ingredient);
+    return one ? [{ ingredient: one, massG, cv: 0.08, place: 'bowl' as const }] : [];
+  });
+}
+
+/** A measure further off than this is not what was reckoned; then it is weighed. */
+const measureWithin = 0.15;
+
+function inHand(massG: number, ingredient: Ingredient, system: MeasureSystem): Addition {
+  const near = closeKitchenMeasure(massG, ingredient, system);
+  if (Math.abs(near.massG - massG) <= measureWithin * massG) {
+    return { ingredient: ingredient.id, massG: near.massG, amount: near.text };
+  }
+  const grams = Number(massG.toFixed(massG >= 10 ? 0 : 1));
+  const shown = grams > 0 ? grams : Number(massG.toFixed(2));
+  return { ingredient: ingredient.id, massG: shown, amount: `${shown} g` };
+}
+
+/** Half of each addition, rounded down to what can be measured. */
+export function halfOf(
+  add: readonly Addition[],
+  byId: ReadonlyMap<string, Ingredient>,
+  system: MeasureSystem,
+): Addition[] {
+  return add.flatMap(({ ingredient, massG }) => {
+    const one = byId.get(ingredient);
+    if (!one) return [];
+    const near = nearestKitchenMeasure(massG / 2, one, system);
+    if (near.massG <= massG * 0.62) {
+      return [{ ingredient, massG: near.massG, amount: near.text }];
+    }
+    return [inHand(massG / 2, one, system)];
+  });
+}
+
+/** How far towards the middle of its band a figure is aimed: body most, since it is least known. */
+const inward: Partial<Record<TargetName, number>> = { freshBody: 0.35, chilledBody: 0.35 };
+const usualInward = 0.15;
+
+function aimed(targets: Targets, by: (name: TargetName) => number): Targets {
+  const found: Targets = {};
+  for (const name of targetNames) {
+    const band = targets[name];
+    if (!band) continue;
+    const { low, high } = band;
+    const width = low === null || high === null ? (isBody(name) ? 0.6 : 0) : high - low;
+    const inside: Band = {
+      low: low === null ? null : low + by(name) * width,
+      high: high === null ? null : high - by(name) * width,
+    };
+    found[name] = inside;
+  }
+  return found;
+}
+
+/** Less than this of the bowl is not worth a spoon; seasonings count from far less. */
+const leastShare = 1e-4;
+
+/**
+ * The additions to a bowl, out of a set, that bring it into its bands with the least change; what is in stays in.
+ *
+ * @param limits most of one thing as a share of the bowl
+ * @returns null when nothing of the set helps; not every answer meets every band
+ */
+export function solveAdditions(
+  { parts, method, measures, correction }: BowlConditions & { parts: readonly Part[] },
+  targets: Targets,
+  set: readonly Ingredient[],
+  { mostShare, bowlG }: { mostShare: number; bowlG: number },
+  solver: LinearSolver,
+): Addition[] | null {
+  const most = mostShare * bowlG;
+  const rows: LandingRow[] = [
+    ...parts.map((part) => ({ ...part, hold: true })),
+    ...set.map((ingredient): LandingRow => ({
+      ingredient,
+      massG: 0,
+      cv: 0.08,
+      place: 'bowl',
+      hold: false,
+      minG: 0,
+      maxG: ingredient.role === 'salt' ? Math.min(most, 0.02 * bowlG) : most,
+    })),
+  ];
+  const land = (wanted: Targets) =>
+    landInGrams({ rows, targets: wanted, method, correction }, solver, 'cheapest');
+  const careful = land(aimed(targets, (name) => inward[name] ?? usualInward));
+  // near the middle where it can be, within the band where not
+  const landed = careful.miss <= 1e-3 ? careful : land(targets);
+  const add = set.flatMap((ingredient, i) => {
+    const massG = landed.masses[parts.length + i] ?? 0;
+    return massG > leastShare * bowlG && massG > 0.05 ? [inHand(massG, ingredient, measures)] : [];
+  });
+  return add.length > 0 ? add : null;
+}

@@ -1,0 +1,48 @@
+import type { Ingredient } from '../larder/ingredient';
+import type { TasteMarks } from '../book/trial';
+import type { TargetName } from '../landing/targets';
+
+/** What a figure lacks, in a cook's word. */
+function lackWord(name: TargetName, miss: number): string {
+  switch (name) {
+    case 'freshBody':
+      return miss > 0 ? 'too loose' : 'too stiff';
+    case 'chilledBody':
+      return miss > 0 ? 'too loose once it is cold' : 'too stiff once it is cold';
+    case 'saltG':
+      return miss > 0 ? 'short of salt' : 'too salty';
+    case 'acidG':
+      return miss > 0 ? 'dull' : 'too sharp';
+    case 'garlicG':
+      return miss > 0 ? 'short of garlic' : 'too garlicky';
+    default:
+      return miss > 0 ? 'too little' : 'too much';
+  }
+}
+
+const nameOf = ({ name }: Ingredient) => (name.split(',')[0] ?? name).toLowerCase();
+
+/**
+ * Why a step is advised: what the bowl lacks, and what puts it right.
+ *
+ * @param solves how many of the lacks each addition moves the right way, by place
+ */
+export function whyWords(
+  lacks: readonly { name: TargetName; miss: number }[],
+  added: readonly Ingredient[],
+  solves: readonly number[],
+  tastes: TasteMarks,
+): string {
+  const words = lacks.map(({ name, miss }) => lackWord(name, miss));
+  if (tastes.lean === 'over') words.push('lean');
+  if (tastes.flat === 'over') words.push('flat');
+  const bowl =
+    words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}` : words[0];
+  const names = added.map(nameOf);
+  const [first = 'nothing'] = names;
+  const lead = bowl ? `It is ${bowl}: ` : '';
+  if (names.length === 1) {
+    return `${lead}${first} ${(solves[0] ?? 0) > 1 ? 'does both' : 'puts it right'}.`;
+  }
+  return `${lead}${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''} together.`;
+}
