@@ -21,7 +21,7 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, nudged, landing, landed, plan } = JSON.parse(core.stdout);
+const { evaluation, refresh, nudged, landing, landed, plan, cook } = JSON.parse(core.stdout);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -200,6 +200,14 @@ const lines = [
     '2 s',
   ],
   ['the same again after a task is pinned', ms(plan.replanMs), '', '300 ms'],
+  [
+    `a simulated cook, ${cook.kitchens} kitchens: inside every band`,
+    `${(100 * cook.inside).toFixed(1)} %`,
+    `${(100 * cook.insideWithinFour).toFixed(1)} % within 4 additions, median ${cook.medianAdditions}`,
+    '95 %',
+  ],
+  ['… that ever went past a band', `${(100 * cook.overshot).toFixed(1)} %`, '', '3 %'],
+  ['… off in body after five readings', cook.bodyRmsAfterFive.toFixed(2), '', '0.35'],
   ['typing an amount to the painted frame', ms(typed.median), ms(typed.p95), 'two frames, 33 ms'],
   [
     'dragging a bead to the painted frame',
@@ -228,5 +236,5 @@ console.log(
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
 console.log(
-  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, plan, typed, dragged, small, large, rooms })}`,
+  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, plan, cook, typed, dragged, small, large, rooms })}`,
 );

@@ -5,6 +5,7 @@ import { usualMethod } from '@cobbet/core/body/conditions';
 import { addTo, emptyBowl } from '@cobbet/core/bowl/bowlSums';
 import { type Part, partSumsPerGram } from '@cobbet/core/bowl/part';
 import { shippedLarder } from '@cobbet/core/larder/larder';
+import { type SimulatedRun, simulatedCook } from '@cobbet/core/advise/simulatedCook';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
 import { nudges } from '@cobbet/core/nudge/nudges';
@@ -128,6 +129,24 @@ const plan = {
   replanMs: now() - pinnedAt,
 };
 
+const kitchens = 500;
+const cooked = Array.from({ length: kitchens }, (_, i) =>
+  simulatedCook(i + 1, shippedLarder, solver),
+);
+const shareOf = (is: (run: SimulatedRun) => boolean) => cooked.filter(is).length / kitchens;
+const often = cooked.filter(({ readings }) => readings >= 5);
+const cook = {
+  kitchens,
+  inside: shareOf(({ inside }) => inside),
+  insideWithinFour: shareOf(({ inside, additions }) => inside && additions <= 4),
+  medianAdditions:
+    cooked.map(({ additions }) => additions).sort((a, b) => a - b)[kitchens / 2] ?? 0,
+  overshot: shareOf(({ overshot }) => overshot),
+  bodyRmsAfterFive: Math.sqrt(
+    often.reduce((sum, { bodyError }) => sum + bodyError ** 2, 0) / Math.max(1, often.length),
+  ),
+};
+
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, plan, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, plan, cook, sink: Number.isFinite(sink) })}\n`,
 );

@@ -97,6 +97,19 @@ function suggestion(
   };
 }
 
+/** Additions without those that can be left out: less to measure, with every band that was met met still. */
+function pruned(input: AdviseInput, targets: Targets, add: readonly Addition[]): Addition[] {
+  const byId = new Map(input.atHand.map((one) => [one.id, one]));
+  const misses = (some: readonly Addition[]) =>
+    missed(bowlFigures([...input.parts, ...additionsFor(some, byId)], input), targets).length;
+  let kept = [...add];
+  for (const one of [...add].sort((a, b) => a.massG - b.massG)) {
+    const fewer = kept.filter((other) => other !== one);
+    if (fewer.length > 0 && misses(fewer) <= misses(kept)) kept = fewer;
+  }
+  return kept;
+}
+
 /** Sets of things to try: all within reach, all but one, and each alone. */
 function reaches(atHand: readonly Ingredient[], used: readonly string[]): Ingredient[][] {
   return [
@@ -139,8 +152,9 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
     solveAdditions(input, targets, set, limits, solver);
   const first = solved(atHand);
   const found = new Map<string, Suggestion>();
-  const keep = (add: Addition[] | null) => {
-    if (!add || add.length === 0) return;
+  const keep = (solution: Addition[] | null) => {
+    if (!solution || solution.length === 0) return;
+    const add = pruned(input, targets, solution);
     const key = add
       .map(({ ingredient }) => ingredient)
       .sort()

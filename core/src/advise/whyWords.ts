@@ -33,7 +33,13 @@ export function whyWords(
   solves: readonly number[],
   tastes: TasteMarks,
 ): string {
-  const words = lacks.map(({ name, miss }) => lackWord(name, miss));
+  const said = lacks.filter(
+    // too stiff cold goes without saying where it is too stiff warm
+    ({ name, miss }) =>
+      name !== 'chilledBody' ||
+      !lacks.some((one) => one.name === 'freshBody' && one.miss > 0 === miss > 0),
+  );
+  const words = said.map(({ name, miss }) => lackWord(name, miss));
   if (tastes.lean === 'over') words.push('lean');
   if (tastes.flat === 'over') words.push('flat');
   const bowl =

@@ -4,7 +4,7 @@ import type { Trial } from '../book/trial';
 import type { Larder } from '../larder/larder';
 import { takeReading } from '../reading/takeReading';
 import type { Evidence } from './calibrate';
-import { standingOf } from './standing';
+import { type Standing, standingOf } from './standing';
 
 /** A reading as evidence, with what it was and where it is kept. */
 export interface TrialEvidence extends Evidence {
@@ -28,10 +28,15 @@ export type ReadDip = Pick<Trial, 'dipId' | 'rows' | 'method' | 'readings'>;
  */
 export function trialEvidence(trial: ReadDip, larder: Larder): TrialEvidence[] {
   if (trial.readings.length === 0) return [];
-  const standing = standingOf(trialParts(trial.rows, larder), trial.method);
-  if (!standing) return [];
-  const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
+  const parts = trialParts(trial.rows, larder);
+  const standings = new Map<number, Standing | null>();
   return trial.readings.flatMap((reading, index) => {
+    // what followed a reading was not in what was read
+    const after = reading.after ?? parts.length;
+    const standing = standings.get(after) ?? standingOf(parts.slice(0, after), trial.method);
+    standings.set(after, standing);
+    if (!standing) return [];
+    const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
     const { body, sd, inRange } = takeReading(reading.taken);
     if (!inRange) return [];
     const gained = gainedAt(momentOf(reading, trial.method));

@@ -1,3 +1,4 @@
+import { type AdviseInput, advise } from '@cobbet/core/advise/advise';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { type LandPartsRequest, landParts } from '@cobbet/core/landing/landParts';
 import type { LinearSolver } from '@cobbet/core/landing/linearProgram';
@@ -10,6 +11,11 @@ const api = {
   async land(request: LandPartsRequest) {
     solver ??= highsSolver();
     return landParts(request, await solver);
+  },
+  /** What to add next to a bowl. */
+  async advise(input: AdviseInput) {
+    solver ??= highsSolver();
+    return advise(input, await solver);
   },
 };
 

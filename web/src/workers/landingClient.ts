@@ -1,3 +1,4 @@
+import type { Advice, AdviseInput } from '@cobbet/core/advise/advise';
 import type { LandAnswer, LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LandingWorker } from './landing.worker';
 import { WorkerClient } from './workerClient';
@@ -18,4 +19,14 @@ const solver = new WorkerClient<LandingWorker>(
  */
 export function landInWorker(request: LandPartsRequest, signal: AbortSignal): Promise<LandAnswer> {
   return solver.ask(async (api): Promise<LandAnswer> => api.land(request), signal);
+}
+
+/**
+ * What to add next to a bowl, reckoned in a worker.
+ *
+ * @param signal ends the work when the bowl changes meanwhile
+ * @throws Error with a sentence for the cook; AbortError when cancelled
+ */
+export function adviseInWorker(input: AdviseInput, signal: AbortSignal): Promise<Advice> {
+  return solver.ask(async (api): Promise<Advice> => api.advise(input), signal);
 }

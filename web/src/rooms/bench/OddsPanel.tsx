@@ -9,7 +9,7 @@ import { useCallback, useEffect } from 'react';
 import { colour } from '@/theme/colour';
 import { spoonProofInWorker } from '@/workers/reckoningClient';
 import { shortName } from '@/parts/shortName';
-import { useAsked } from './useAsked';
+import { useAsked } from '@/parts/useAsked';
 import type { Bench } from './useBench';
 import { landingParts } from './useLanding';
 

@@ -9,7 +9,7 @@ import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
 import { throughStallInWorker } from '@/workers/reckoningClient';
 import { shortName } from '@/parts/shortName';
-import { useAsked } from './useAsked';
+import { useAsked } from '@/parts/useAsked';
 import type { Bench } from './useBench';
 
 const shares: Record<number, string> = { 0.25: 'a quarter of', 0.5: 'half of', 0.75: 'most of' };

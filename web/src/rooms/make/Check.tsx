@@ -15,8 +15,10 @@ import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { runBody } from './runBody';
 import { SavedText, YieldField } from './RunFields';
+import { GateForm } from './GateForm';
 import { TasteRow } from './TasteRow';
-import type { RunControl } from './useRun';
+import { WhatNext } from './WhatNext';
+import { nextOpen, type RunControl } from './useRun';
 
 /** After the last addition: look, taste, weigh, note, and keep it as a trial. */
 export function Check({ run, control }: { run: Run; control: RunControl }) {
@@ -43,7 +45,9 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           when="machine"
           paste={now}
           onTake={(reading) =>
-            void control.note(`Read ${readingText(reading)}`, (one) => withReading(one, reading))
+            void control.note(`Read ${readingText(reading)}`, (one) =>
+              withReading(one, { ...reading, after: loggedRows(one).length }),
+            )
           }
         />
       </section>
@@ -57,6 +61,8 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           ))}
         </Box>
       </section>
+      <WhatNext run={run} control={control} />
+      <GateForm run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
           <YieldField run={run} control={control} reckoned={now.massG} />
@@ -95,8 +101,11 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         >
           Keep it as a trial
         </Button>
-        <Button onClick={() => void control.go(run.entries.length - 1)} sx={{ minHeight: 48 }}>
-          Step back
+        <Button
+          onClick={() => void control.go(open > 0 ? nextOpen(run) : run.entries.length - 1)}
+          sx={{ minHeight: 48 }}
+        >
+          {open > 0 ? 'On with the steps' : 'Step back'}
         </Button>
         {open > 0 && (
           <Typography role="status" sx={{ color: colour.caution }}>

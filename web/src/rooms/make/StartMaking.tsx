@@ -7,12 +7,13 @@ import type { Dip } from '@cobbet/core/book/dip';
 import { analyseDip } from '@cobbet/core/book/dipParts';
 import { kitMachine } from '@cobbet/core/book/kit';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
 import { useCorrection } from '@/store/bookCalibration';
 import { beginRun } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
+import { Staging } from './Staging';
 
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
 export function StartMaking({ dip }: { dip: Dip }) {
@@ -20,7 +21,11 @@ export function StartMaking({ dip }: { dip: Dip }) {
   const correction = useCorrection(dip.id);
   const { measures, kit } = useSettings();
   const [busy, setBusy] = useState(false);
-  const { rows, analysis } = analyseDip(dip, larder, measures, correction);
+  const { rows, parts, analysis } = useMemo(
+    () => analyseDip(dip, larder, measures, correction),
+    [dip, larder, measures, correction],
+  );
+  const machine = kitMachine(kit, dip.machineId);
   const unread = rows.filter(({ error }) => error !== null);
   const begin = async () => {
     setBusy(true);
@@ -50,9 +55,9 @@ export function StartMaking({ dip }: { dip: Dip }) {
       ) : (
         <>
           <Typography sx={{ mt: 2, fontSize: 17 }}>
-            {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the{' '}
-            {kitMachine(kit, dip.machineId).name}, about {analysis.massG.toFixed(0)} g. Should come
-            out <strong>{bodyText(analysis.body.fresh)}</strong>, and chilled{' '}
+            {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the {machine.name},
+            about {analysis.massG.toFixed(0)} g. Should come out{' '}
+            <strong>{bodyText(analysis.body.fresh)}</strong>, and chilled{' '}
             <strong>{bodyText(analysis.body.chilled)}</strong>, each ± {analysis.body.sd.toFixed(1)}
             .
           </Typography>
@@ -70,6 +75,13 @@ export function StartMaking({ dip }: { dip: Dip }) {
           >
             Start making
           </Button>
+          <Staging
+            parts={parts}
+            machine={machine}
+            method={dip.method}
+            measures={measures}
+            correction={correction}
+          />
           <Box component="ol" sx={{ mt: 3, mb: 0, p: 0, listStyle: 'none' }}>
             {rows.map(({ row, ingredient }, index) => (
               <Box

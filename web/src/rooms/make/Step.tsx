@@ -16,7 +16,8 @@ import { bodyFigure } from '@/parts/bodyText';
 import { SpoonPicture } from '@/parts/SpoonPicture';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
-import { runBody } from './runBody';
+import { aimOff, runBody } from './runBody';
+import { StepTimer } from './StepTimer';
 import type { RunControl } from './useRun';
 
 const placeWords = {
@@ -56,6 +57,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
     next !== null &&
     entry.planned.place === 'bowl' &&
     stallsOn(machine, nextBody, next.body.state === 'crumbs');
+  const aim = entry.done ? null : aimOff(run, control, nextBody);
   const logTyped = async () => {
     if (await control.log(typed.trim())) setTyped('');
   };
@@ -100,6 +102,15 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           />
         )}
       </Box>
+      {aim !== null && (
+        <Box role="note" sx={{ mb: 2, fontSize: { xs: 17, sm: 20 } }}>
+          <strong>
+            Aim {Math.abs(aim) > 1 ? 'well' : 'a little'} {aim > 0 ? 'loose' : 'stiff'} here:
+          </strong>{' '}
+          what is still to come {aim > 0 ? 'firms' : 'loosens'} it by {Math.abs(aim).toFixed(1)}{' '}
+          body. Now {bodyFigure(nextBody ?? 0)}, at the end {bodyFigure((nextBody ?? 0) + aim)}.
+        </Box>
+      )}
       {stalls && (
         <Box role="alert" sx={{ color: colour.caution, mb: 2, fontSize: 17 }}>
           The {machine.name} may stall on this. Loosen it first with a liquid still to come.
@@ -131,6 +142,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           Leave it out
         </Button>
       </Box>
+      <StepTimer run={run} label={ingredient?.name ?? entry.planned.ingredientId} />
       <Box
         component="form"
         onSubmit={(event) => {
@@ -166,6 +178,13 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           sx={{ minHeight: 48 }}
         >
           Step back
+        </Button>
+        <Button
+          onClick={() => void control.go(run.entries.length)}
+          disabled={now.massG <= 0}
+          sx={{ minHeight: 48 }}
+        >
+          Look and taste now
         </Button>
         <Button
           endIcon={<ArrowForward />}

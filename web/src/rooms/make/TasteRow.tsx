@@ -8,15 +8,22 @@ import { type Taste, type Verdict, verdicts } from '@cobbet/core/book/trial';
 import { capital } from '@/parts/bodyText';
 import type { RunControl } from './useRun';
 
+/** What is no taste of its own is asked in its own words. */
+const words: Partial<Record<Taste, Record<Verdict, string>>> = {
+  lean: { short: 'too rich', right: 'right', over: 'too lean' },
+  flat: { short: 'too sharp', right: 'right', over: 'flat' },
+};
+const names: Partial<Record<Taste, string>> = { lean: 'Fat', flat: 'Life' };
+
 /** One taste: short, right or over; a second tap takes the mark away. */
 export function TasteRow({ taste, run, control }: { taste: Taste; run: Run; control: RunControl }) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1 }}>
-      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{capital(taste)}</Box>
+      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{names[taste] ?? capital(taste)}</Box>
       <ToggleButtonGroup
         exclusive
         value={run.tastes[taste] ?? null}
-        aria-label={capital(taste)}
+        aria-label={names[taste] ?? capital(taste)}
         onChange={(_, verdict: Verdict | null) =>
           void control.note(`Taste: ${taste}`, (one) => {
             const { [taste]: _old, ...rest } = one.tastes;
@@ -30,7 +37,7 @@ export function TasteRow({ taste, run, control }: { taste: Taste; run: Run; cont
             value={verdict}
             sx={{ minHeight: 48, minWidth: 84, fontSize: 16 }}
           >
-            {verdict}
+            {words[taste]?.[verdict] ?? verdict}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>

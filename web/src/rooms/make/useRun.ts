@@ -5,13 +5,23 @@ import type { Run, RunEntry } from '@cobbet/core/book/run';
 import { scaleAmountText } from '@cobbet/core/quantity/scaleAmount';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useCallback, useState } from 'react';
-import { editRun } from '@/store/commands';
+import type { Addition } from '@cobbet/core/advise/solveAdditions';
+import { editRun, newId } from '@/store/commands';
 import { useCorrection } from '@/store/bookCalibration';
 import { useLarder, useSettings } from '@/store/useDip';
 
 function withEntry(run: Run, index: number, edit: (entry: RunEntry) => RunEntry): Run {
   return { ...run, entries: run.entries.map((entry, i) => (i === index ? edit(entry) : entry)) };
 }
+
+/** The first addition that is neither in nor left out; the number of entries when there is none. */
+export function nextOpen({ entries }: Run): number {
+  const at = entries.findIndex(({ done, skipped }) => !done && !skipped);
+  return at < 0 ? entries.length : at;
+}
+
+/** A level spoon, and what is poured to a mark. */
+const spoonCv = 0.08;
 
 /** What a cook can do with a run; every tap is saved before it is shown. */
 export function useRun(dip: Dip, run: Run) {
@@ -80,6 +90,30 @@ export function useRun(dip: Dip, run: Run) {
     [run.id, run.step],
   );
 
+  const add = useCallback(
+    (additions: readonly Addition[]) => {
+      const at = new Date().toISOString();
+      const entries = additions.map(({ ingredient: ingredientId, amount, massG }): RunEntry => ({
+        rowId: newId(),
+        planned: { ingredientId, planned: null, amount, massG, cv: spoonCv, place: 'bowl' },
+        prep: '',
+        done: { amount, massG, cv: spoonCv, at },
+        skipped: false,
+      }));
+      const names = additions.map(({ amount }) => amount).join(', ');
+      return editRun(run.id, `Add ${names}`, (one) => {
+        // before what is still to come, so that the order stays that of the bowl
+        const to = Math.min(one.step, nextOpen(one));
+        return {
+          ...one,
+          entries: [...one.entries.slice(0, to), ...entries, ...one.entries.slice(to)],
+          step: one.step + entries.length,
+        };
+      });
+    },
+    [run.id],
+  );
+
   const note = useCallback(
     (label: string, edit: (one: Run) => Run, mergeKey?: string) =>
       editRun(run.id, label, edit, mergeKey),
@@ -99,6 +133,7 @@ export function useRun(dip: Dip, run: Run) {
     logAsWritten,
     logHalf,
     skip,
+    add,
     note,
   };
 }

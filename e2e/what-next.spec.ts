@@ -1,0 +1,128 @@
+import { expect, type Page, test } from '@playwright/test';
+import { openSampleBook, saved } from './cook';
+
+/** Makes the hummus with some of its additions left out, up to the check. */
+async function makeWithout(page: Page, leftOut: readonly number[]) {
+  await openSampleBook(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  for (let i = 0; i < 10; i += 1) {
+    await expect(page.getByText(`step ${i + 1} of 10`)).toBeVisible();
+    const name = leftOut.includes(i) ? 'Leave it out' : 'In, as written';
+    await page.getByRole('button', { name, exact: true }).click();
+  }
+  await expect(page.getByRole('heading', { name: 'What does the spoon show?' })).toBeVisible();
+}
+
+const next = (page: Page) => page.getByRole('region', { name: 'What next' });
+
+test('a stiff bowl without salt is told what to add, half of it first, until it is told to stop', async ({
+  page,
+}) => {
+  await makeWithout(page, [2, 4, 6]);
+  await expect(next(page)).toContainText(/too stiff.*short of salt/);
+  await expect(next(page)).toContainText(/in 100 that all of it goes too far|hardly a chance/);
+  for (let i = 0; i < 8; i += 1) {
+    const first = next(page).getByRole('button', { name: /^First / });
+    await expect(first.first().or(next(page).getByText(/Stop here/))).toBeVisible();
+    if (
+      await next(page)
+        .getByText(/Stop here/)
+        .isVisible()
+    )
+      break;
+    const steps = page.getByRole('navigation', { name: 'Steps' }).getByRole('listitem');
+    const before = await steps.count();
+    await next(page).getByRole('button', { name: 'All of it is in' }).first().click();
+    await expect.poll(() => steps.count()).toBeGreaterThan(before);
+    await saved(page);
+  }
+  await expect(next(page)).toContainText('Nothing: it is where you want it. Stop here.');
+  await page.getByRole('button', { name: 'Keep it as a trial' }).click();
+  await expect(page).toHaveURL(/trials/);
+  await expect(page.getByRole('list').first()).toBeVisible();
+});
+
+test('the first step is logged by one tap, survives a reload, and undo takes it back', async ({
+  page,
+}) => {
+  await makeWithout(page, [2]);
+  const steps = page.getByRole('navigation', { name: 'Steps' }).getByRole('listitem');
+  await expect(steps).toHaveCount(10);
+  await next(page)
+    .getByRole('button', { name: /^First / })
+    .first()
+    .click();
+  await expect.poll(() => steps.count()).toBeGreaterThan(10);
+  const after = await steps.count();
+  await saved(page);
+  await page.reload();
+  await expect(steps).toHaveCount(after);
+  await page.keyboard.press('Control+z');
+  await expect(steps).toHaveCount(10);
+});
+
+test('what is out of reach is not advised; tasted too lean, fat is', async ({ page }) => {
+  await makeWithout(page, [2, 6]);
+  await expect(
+    next(page)
+      .getByRole('button', { name: /^First / })
+      .first(),
+  ).toContainText(/water|liquid|juice/);
+  for (const name of ['water', 'chickpea can liquid', 'aquafaba']) {
+    const box = next(page).getByRole('checkbox', { name: new RegExp(name) });
+    if ((await box.count()) > 0) {
+      await box.first().click();
+      await expect(box.first()).not.toBeChecked();
+    }
+  }
+  await expect(next(page).getByRole('button', { name: /^First .*(water|liquid)/ })).toHaveCount(0);
+  await page.getByRole('group', { name: 'Fat' }).getByRole('button', { name: 'too lean' }).click();
+  await expect(next(page)).toContainText(/oil|tahini/);
+  await expect(next(page)).toContainText('lean');
+});
+
+test('looked at on the way, what follows does not belong to that reading', async ({ page }) => {
+  await openSampleBook(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  for (let i = 0; i < 6; i += 1) {
+    await page.getByRole('button', { name: 'In, as written', exact: true }).click();
+    await expect(page.getByText(`step ${i + 2} of 10`)).toBeVisible();
+    // water is next, and pulses that firm it are still to come
+    if (i === 1) await expect(page.getByRole('note')).toContainText(/^Aim well loose here/);
+  }
+  await page.getByRole('button', { name: 'Look and taste now' }).click();
+  await page.getByRole('radio', { name: 'packs' }).click();
+  await expect(page.getByRole('radio', { name: 'packs' })).toHaveAttribute('aria-checked', 'true');
+  await saved(page);
+  await page.getByRole('button', { name: 'On with the steps' }).click();
+  await expect(page.getByText('step 7 of 10')).toBeVisible();
+});
+
+test('the gate: tasted with what it is eaten with, and a reminder to taste it cold', async ({
+  page,
+}) => {
+  await makeWithout(page, []);
+  const gate = page.getByRole('region', { name: 'Before the bowl is emptied' });
+  await gate.getByRole('textbox', { name: 'Eaten with' }).fill('flatbread');
+  await gate.getByRole('textbox', { name: 'Tasted at' }).fill('24');
+  await gate.getByRole('button', { name: 'Tasted: it may leave' }).click();
+  await expect(gate).toContainText('✓ tasted with flatbread at 24 °C');
+  await expect(page.getByRole('region', { name: 'Timers' })).toContainText('again, cold');
+});
+
+test('a batch too large for its machine is made in equal loads', async ({ page }) => {
+  await openSampleBook(page);
+  await page.goto('/bench?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Size', exact: true }).click();
+  const size = page.getByRole('dialog');
+  await size.getByRole('combobox').first().selectOption({ label: 'so many times' });
+  await size.getByRole('textbox').first().fill('6');
+  await size.getByRole('button', { name: /^Take/ }).click();
+  await saved(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  const loads = page.getByRole('region', { name: 'Loads' });
+  await expect(loads).toContainText(/^3 loads, \d+ g each/);
+  await expect(loads).toContainText('one bowl');
+});

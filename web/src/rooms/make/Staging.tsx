@@ -1,0 +1,78 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Machine } from '@cobbet/core/body/machines';
+import type { Method } from '@cobbet/core/body/conditions';
+import type { Part } from '@cobbet/core/bowl/part';
+import type { Correction } from '@cobbet/core/calibration/correction';
+import { stage } from '@cobbet/core/advise/stage';
+import { loads } from '@cobbet/core/batch/loads';
+import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
+import { useMemo } from 'react';
+import { shortName } from '@/parts/shortName';
+import { cautionBox } from '@/theme/cautionBox';
+
+/** Before the machine is on: where it would stall and what gets it through; the loads it needs, and what goes in each. */
+export function Staging({
+  parts,
+  machine,
+  method,
+  measures,
+  correction,
+}: {
+  parts: readonly Part[];
+  machine: Machine;
+  method: Method;
+  measures: MeasureSystem;
+  correction: Correction;
+}) {
+  const staged = useMemo(
+    () => stage(parts, machine, method, measures, correction),
+    [parts, machine, method, measures, correction],
+  );
+  const batch = useMemo(
+    () => loads(parts, machine, method, measures),
+    [parts, machine, method, measures],
+  );
+  const names = new Map(parts.map(({ ingredient }) => [ingredient.id, shortName(ingredient.name)]));
+  const [first] = batch.loads;
+  return (
+    <>
+      {staged.stallsAt.length > 0 && (
+        <Box role="alert" sx={{ ...cautionBox, mt: 2 }}>
+          <strong>
+            The {machine.name} would stall after{' '}
+            {staged.stallsAt.map((at) => names.get(parts[at]?.ingredient.id ?? '')).join(', ')}.
+          </strong>{' '}
+          {staged.change
+            ? staged.change.words
+            : staged.wholeStalls
+              ? 'Even the whole is too stiff for it: take another machine, or loosen the dip.'
+              : 'No order gets it through: take another machine.'}
+        </Box>
+      )}
+      {batch.warnings.map((warning) => (
+        <Box key={warning} role="alert" sx={{ ...cautionBox, mt: 2 }}>
+          {warning}
+        </Box>
+      ))}
+      {batch.count > 1 && first && (
+        <Box component="section" aria-label="Loads" sx={{ mt: 2.5 }}>
+          <Typography variant="h2">
+            {batch.count} loads, {first.massG.toFixed(0)} g each
+          </Typography>
+          <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+            {first.parts
+              .map(
+                ({ amount, ingredient }) =>
+                  `${amount} ${(names.get(ingredient) ?? '').toLowerCase()}`,
+              )
+              .join(' · ')}
+          </Box>
+          <Box sx={{ color: 'text.secondary' }}>{batch.recombine}</Box>
+        </Box>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,35 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Run } from '@cobbet/core/book/run';
+import { beginTimer } from '@/store/timerCommands';
+import { colour } from '@/theme/colour';
+
+/** Runs that are timed by the clock and not by eye, min. */
+const lengths = [1, 2, 4] as const;
+
+/** Times the run of the machine after an addition; the timers stand above every room and outlast a reload. */
+export function StepTimer({ run, label }: { run: Run; label: string }) {
+  return (
+    <Box
+      role="group"
+      aria-label="Time the run"
+      sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 1.5, color: colour.muted }}
+    >
+      Run it
+      {lengths.map((minutes) => (
+        <Button
+          key={minutes}
+          variant="outlined"
+          sx={{ minHeight: 48, minWidth: 84, px: 1.5 }}
+          onClick={() =>
+            void beginTimer(`Run the machine: ${label}`, minutes, `${run.id} ${run.step}`)
+          }
+        >
+          {minutes} min
+        </Button>
+      ))}
+    </Box>
+  );
+}
