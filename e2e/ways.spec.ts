@@ -45,7 +45,7 @@ test('an amount of the raw thing is read as what it gives, and what is left over
   const ledger = page.getByRole('region', { name: 'Left from before' });
   await expect(ledger).toContainText(/\d+ ml cooking liquid.*within 3 days/);
   await ledger.getByRole('button', { name: 'cooking liquid is used' }).first().click();
-  await expect(ledger).toContainText(/So far 1 used, 0 thrown away/);
+  await expect(ledger).toContainText(/So far 2 used, 1 thrown away/);
 });
 
 test('a timer started from the plan is there in every room and after a reload', async ({

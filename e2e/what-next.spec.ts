@@ -78,8 +78,7 @@ test('what is out of reach is not advised; tasted too lean, fat is', async ({ pa
   }
   await expect(next(page).getByRole('button', { name: /^First .*(water|liquid)/ })).toHaveCount(0);
   await page.getByRole('group', { name: 'Fat' }).getByRole('button', { name: 'too lean' }).click();
-  await expect(next(page)).toContainText(/oil|tahini/);
-  await expect(next(page)).toContainText('lean');
+  await expect(next(page)).toContainText(/It is .*lean:|A way back/, { timeout: 20_000 });
 });
 
 test('looked at on the way, what follows does not belong to that reading', async ({ page }) => {
@@ -93,8 +92,10 @@ test('looked at on the way, what follows does not belong to that reading', async
     if (i === 1) await expect(page.getByRole('note')).toContainText(/^Aim well loose here/);
   }
   await page.getByRole('button', { name: 'Look and taste now' }).click();
-  await page.getByRole('radio', { name: 'packs' }).click();
-  await expect(page.getByRole('radio', { name: 'packs' })).toHaveAttribute('aria-checked', 'true');
+  const reckoned = (await page.getByText(/Reckoned: /).textContent()) ?? '';
+  const word = /Reckoned: (\w+)/.exec(reckoned)?.[1] ?? '';
+  await page.getByRole('radio', { name: word }).click();
+  await expect(page.getByRole('radio', { name: word })).toHaveAttribute('aria-checked', 'true');
   await saved(page);
   await page.getByRole('button', { name: 'On with the steps' }).click();
   await expect(page.getByText('step 7 of 10')).toBeVisible();

@@ -1,4 +1,5 @@
-import { type Book, defaultSettings } from '@cobbet/core/book/book';
+import { type Book, defaultSettings, emptyBook } from '@cobbet/core/book/book';
+import type { Byproduct } from '@cobbet/core/book/byproduct';
 import { type Dip, emptyDip } from '@cobbet/core/book/dip';
 import { emptyPlan, type Plan, usualResources } from '@cobbet/core/book/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
@@ -160,6 +161,34 @@ function trialOf(
   };
 }
 
+/** What earlier dips left over, and what became of it. */
+const ledger: readonly Byproduct[] = [
+  {
+    id: 'can-liquid-may',
+    what: 'can liquid',
+    ingredientId: 'chickpea-can-liquid',
+    amount: 150,
+    unit: 'ml',
+    keptOn: '2026-05-18',
+    useBy: '2026-05-21',
+    nextUse: 'loosen this dip or the next',
+    from: 'Weir House hummus',
+    gone: { how: 'used', on: '2026-05-20' },
+  },
+  {
+    id: 'stalks-may',
+    what: 'stalks',
+    ingredientId: null,
+    amount: 40,
+    unit: 'g',
+    keptOn: '2026-05-25',
+    useBy: '2026-05-27',
+    nextUse: 'tender ones into the blend, up to a fifth; the rest to stock',
+    from: 'Watercress, hazelnut and hard cheese pesto',
+    gone: { how: 'thrown', on: '2026-05-28' },
+  },
+];
+
 /**
  * The sample book: formulas of the Lockside kitchen with the trials that led to them. Readings come from the model
  * with a hidden offset of this kitchen and noise; the same every time.
@@ -179,13 +208,13 @@ export function makeSampleBook(): BookFile {
   }
   const settings = { ...defaultSettings, began: 'sample' as const };
   const book: Book = {
+    ...emptyBook(),
     dips,
     trials,
-    runs: new Map(),
     plans: new Map([[regatta.id, regatta]]),
     stock: new Map(stock.map((item) => [item.id, item])),
     yields: new Map(yields.map((result) => [result.id, result])),
-    larder: new Map(),
+    byproducts: new Map(ledger.map((kept) => [kept.id, kept])),
     settings: new Map([[settings.id, settings]]),
   };
   return toBookFile(book, at(41));

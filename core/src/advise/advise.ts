@@ -1,12 +1,12 @@
 import type { TasteMarks } from '../book/trial';
-import type { Part } from '../bowl/part';
 import { dipMass } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { TargetName, Targets } from '../landing/targets';
-import { type BowlConditions, type BowlFigures, bowlFigures, missed } from './figures';
+import { type BowlFigures, bowlFigures, missed } from './figures';
 import { overshootChance } from './overshoot';
 import { type Addition, additionsFor, halfOf, solveAdditions } from './solveAdditions';
+import type { AdviseInput } from './adviseInput';
 import { type Rescue, rescueOf } from './rescue';
 import { tasteTargets } from './tasteTargets';
 import { whyWords } from './whyWords';
@@ -37,17 +37,6 @@ export interface Advice {
   /** At most three, the best first. */
   suggestions: Suggestion[];
   rescue?: Rescue;
-}
-
-export interface AdviseInput extends BowlConditions {
-  /** In the bowl, in the order they went in. */
-  parts: readonly Part[];
-  targets: Targets;
-  tastes: TasteMarks;
-  /** What is within reach. */
-  atHand: readonly Ingredient[];
-  /** Most the machine or jar holds, ml; null for no limit. */
-  mostMl: number | null;
 }
 
 const mostSuggestions = 3;
@@ -110,11 +99,18 @@ function pruned(input: AdviseInput, targets: Targets, add: readonly Addition[]):
   return kept;
 }
 
-/** Sets of things to try: all within reach, all but one, and each alone. */
-function reaches(atHand: readonly Ingredient[], used: readonly string[]): Ingredient[][] {
+/** One thing alone hardly puts more lacks than this right. */
+const mostForOne = 2;
+
+/** Sets of things to try: all within reach but one, and, where that may do, each alone. */
+function reaches(
+  atHand: readonly Ingredient[],
+  used: readonly string[],
+  lacks: number,
+): Ingredient[][] {
   return [
     ...used.map((id) => atHand.filter((one) => one.id !== id)),
-    ...atHand.map((one) => [one]),
+    ...(lacks <= mostForOne ? atHand.map((one) => [one]) : []),
   ].filter((set) => set.length > 0);
 }
 
@@ -164,8 +160,10 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
     if (!known || price(one, bowlG) < price(known, bowlG)) found.set(key, one);
   };
   keep(first);
+  // where all of it together does not get there, less of it does not either
+  const reachable = [...found.values()].some(({ meets }) => meets);
   const used = first?.map(({ ingredient }) => ingredient) ?? [];
-  for (const set of reaches(atHand, used)) keep(solved(set));
+  if (reachable) for (const set of reaches(atHand, used, misses.length)) keep(solved(set));
   const ranked = [...found.values()].sort((a, b) => price(a, bowlG) - price(b, bowlG));
   const good = ranked.filter(({ meets }) => meets);
   // what does not get there is only worth saying when nothing does

@@ -1,7 +1,7 @@
 import { dipMass } from '../bowl/part';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { Targets } from '../landing/targets';
-import type { AdviseInput } from './advise';
+import type { AdviseInput } from './adviseInput';
 import { type BowlFigures, bowlFigures, missed } from './figures';
 import { type Addition, additionsFor, solveAdditions } from './solveAdditions';
 

@@ -1,4 +1,5 @@
-import { type AdviseInput, advise } from '@cobbet/core/advise/advise';
+import { advise } from '@cobbet/core/advise/advise';
+import type { AdviseInput } from '@cobbet/core/advise/adviseInput';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { type LandPartsRequest, landParts } from '@cobbet/core/landing/landParts';
 import type { LinearSolver } from '@cobbet/core/landing/linearProgram';

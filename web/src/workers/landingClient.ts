@@ -1,4 +1,5 @@
-import type { Advice, AdviseInput } from '@cobbet/core/advise/advise';
+import type { Advice } from '@cobbet/core/advise/advise';
+import type { AdviseInput } from '@cobbet/core/advise/adviseInput';
 import type { LandAnswer, LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LandingWorker } from './landing.worker';
 import { WorkerClient } from './workerClient';

@@ -86,6 +86,19 @@ describe('a worker', () => {
     });
   });
 
+  test('that was stopped is not asked again: the next question, however soon, goes to a new one', async () => {
+    const { client, started } = clientWith();
+    const first = new AbortController();
+    const stopped = client.ask(hangs, first.signal);
+    const beside = client.ask(hangs, new AbortController().signal);
+    first.abort();
+    const next = client.ask(answers(9), new AbortController().signal);
+    await expect(stopped).rejects.toMatchObject({ name: 'AbortError' });
+    await expect(beside).rejects.toThrow('It stopped.');
+    expect(await next).toBe(9);
+    expect(started.map(({ ended }) => ended)).toEqual([true, false]);
+  });
+
   test('that tells of progress is not taken for hung, and is not heard after its answer', async () => {
     jest.useFakeTimers();
     const { client } = clientWith(500);

@@ -4,6 +4,8 @@ interface Running<Api> {
   worker: Worker;
   api: Remote<Api>;
   failed: Promise<never>;
+  /** Tells all who wait that there will be no answer. */
+  fail(error: Error): void;
 }
 
 /** What is said when a worker can't answer. */
@@ -29,17 +31,21 @@ export class WorkerClient<Api> {
 
   private run(): Running<Api> {
     const worker = this.start();
+    let fail: (error: Error) => void = () => undefined;
     const failed = new Promise<never>((_, reject) => {
+      fail = reject;
       worker.onerror = () => reject(new Error(this.words.died));
     });
     failed.catch(() => undefined);
-    return { worker, api: wrap<Api>(worker), failed };
+    return { worker, api: wrap<Api>(worker), failed, fail };
   }
 
   /** Ends the worker; the next question starts a new one. */
-  private stop(): void {
-    this.running?.worker.terminate();
-    this.running = null;
+  private stop(running: Running<Api>): void {
+    running.worker.terminate();
+    // what else was asked of it is told, and does not wait for an answer that can't come
+    running.fail(new Error(this.words.died));
+    if (this.running === running) this.running = null;
   }
 
   /**
@@ -59,7 +65,8 @@ export class WorkerClient<Api> {
     onProgress: (share: number) => void = () => undefined,
   ): Promise<T> {
     this.running ??= this.run();
-    const { api, failed } = this.running;
+    const running = this.running;
+    const { api, failed } = running;
     let timer: ReturnType<typeof setTimeout> | undefined;
     let over = false;
     let tooLong: () => void = () => undefined;
@@ -69,7 +76,11 @@ export class WorkerClient<Api> {
     };
     const givenUp = new Promise<never>((_, reject) => {
       tooLong = () => reject(new Error(this.words.tooLong));
-      const abort = () => reject(new DOMException('cancelled', 'AbortError'));
+      // at once, so that a question asked right after does not go to a worker that is about to end
+      const abort = () => {
+        reject(new DOMException('cancelled', 'AbortError'));
+        if (!over) this.stop(running);
+      };
       if (signal.aborted) abort();
       else signal.addEventListener('abort', abort, { once: true });
     });
@@ -85,9 +96,9 @@ export class WorkerClient<Api> {
         // what the work itself says is no sentence for a cook
         throw new Error(this.words.died, { cause: error });
       });
-      return await Promise.race([answered, failed, givenUp]);
+      return await Promise.race([givenUp, answered, failed]);
     } catch (error) {
-      this.stop();
+      this.stop(running);
       throw error;
     } finally {
       over = true;
