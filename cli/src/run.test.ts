@@ -57,6 +57,35 @@ describe('answers as JSON', () => {
     });
   });
 
+  test('advise, stage and loads of one bowl', async () => {
+    const bowl = {
+      parts: [
+        { ingredient: 'chickpeas-canned-drained', amount: '330 g' },
+        { ingredient: 'tahini', amount: '80 g' },
+        { ingredient: 'water', amount: '60 g' },
+      ],
+      kitchen: { machine: 'jug-blender' },
+    };
+    const asked = { ...bowl, target: { saltG: [1, 1.2] }, atHand: ['sea-salt-fine'] };
+    const advice = await cobbet(['advise', '-'], JSON.stringify(asked));
+    expect(advice.code).toBe(0);
+    expect(JSON.parse(advice.out)).toMatchObject({
+      met: false,
+      suggestions: [{ add: [{ ingredient: 'sea-salt-fine' }], meets: true }],
+    });
+    const staged = await cobbet(['stage', '-'], JSON.stringify(bowl));
+    expect(JSON.parse(staged.out)).toMatchObject({ machine: 'jug-blender', stallBody: 8.5 });
+    const made = await cobbet(
+      ['loads', '-'],
+      JSON.stringify({ ...bowl, leastMl: 50, mostMl: 200 }),
+    );
+    const { count, volumeMl } = JSON.parse(made.out) as { count: number; volumeMl: number };
+    expect(count).toBe(Math.ceil(volumeMl / 200));
+    const wrong = await cobbet(['advise', '-'], JSON.stringify({ ...asked, atHand: ['gravel'] }));
+    expect(wrong.code).toBe(2);
+    expect(JSON.parse(wrong.out)).toMatchObject({ error: { field: 'atHand[0]' } });
+  });
+
   test('land, with exit 0 whether it lands or not', async () => {
     const target = { freshBody: [5.5, 6.5] };
     const lands = await cobbet(['land', '-'], JSON.stringify({ ...dip, target }));

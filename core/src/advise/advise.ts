@@ -1,4 +1,3 @@
-import type { TasteMarks } from '../book/trial';
 import { dipMass } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
 import type { LinearSolver } from '../landing/linearProgram';

@@ -266,4 +266,50 @@ describe('migrations', () => {
     expect(migrateRecord('dips', { ...now }, bookVersion)).toEqual(now);
     expect(() => migrateRecord('dips', oldDip, 0)).toThrow(RangeError);
   });
+
+  test('version 5’s readings on the way, gates and what was taken up go when it goes back to 4', () => {
+    const down = migrations.find(({ from }) => from === 4)?.down;
+    const reading = { taken: { eye: 'scoops' }, when: 'machine' };
+    expect(
+      down?.trials?.({
+        id: 't',
+        rows: [{ ingredientId: 'parsley', raw: { from: 'bunch', stalkShare: 0.2 } }],
+        readings: [{ ...reading, after: 3 }],
+        tastes: { salt: 'short', lean: 'over' },
+        gates: [],
+        base: { trialId: 's', share: 0.5, name: 'green' },
+      }),
+    ).toEqual({
+      id: 't',
+      rows: [{ ingredientId: 'parsley' }],
+      readings: [reading],
+      tastes: { salt: 'short' },
+    });
+    expect(
+      down?.dips?.({
+        id: 'a',
+        rows: [
+          { id: '1', raw: { from: 'dried', soak: 'hot', saltG: 10, skinsOff: true } },
+          { id: '2', raw: null },
+          { id: '3' },
+        ],
+      }),
+    ).toEqual({
+      id: 'a',
+      rows: [{ id: '1', raw: { from: 'dried', soak: 'hot' } }, { id: '2', raw: null }, { id: '3' }],
+    });
+    const run = down?.runs?.({
+      id: 'r',
+      atHand: ['water'],
+      readings: [],
+      tastes: {},
+      entries: [{ rowId: '1', planned: { ingredientId: 'kale', raw: { from: 'bunch' } } }],
+    });
+    expect(run).toEqual({
+      id: 'r',
+      readings: [],
+      tastes: {},
+      entries: [{ rowId: '1', planned: { ingredientId: 'kale' } }],
+    });
+  });
 });

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../test/bookOf';
 import { analyseTrialRows, readRow, trialRowOf } from '../book/dipParts';
-import type { KeptReading } from '../book/reading';
+import { type KeptReading, withReading } from '../book/reading';
 import { startRun } from '../book/run';
 import type { Trial, TrialRow } from '../book/trial';
 import { shippedLarder } from '../larder/larder';
@@ -150,5 +150,45 @@ describe('the reading that tells most', () => {
 
   test('of a dip with nothing in it is none', () => {
     expect(toBeRead({ ...of, rows: [] }, shippedLarder, 'us')).toBeNull();
+  });
+});
+
+describe('a reading on the way', () => {
+  const three: TrialRow[] = [
+    ...rows,
+    {
+      ingredientId: 'olive-oil-extra-virgin',
+      planned: '30 g',
+      amount: '30 g',
+      massG: 30,
+      cv: 0.01,
+      place: 'bowl',
+    },
+  ];
+
+  test('is held against what was in by then, and what follows does not move it', () => {
+    const early = trialEvidence(
+      made('t', [kept({ eye: 'packs' }, { after: rows.length })], { rows: three }),
+      shippedLarder,
+    );
+    const alone = trialEvidence(made('t', [kept({ eye: 'packs' })]), shippedLarder);
+    expect(early[0]?.modelBody).toBeCloseTo(alone[0]?.modelBody ?? NaN, 12);
+    expect(early[0]?.difference).toBeCloseTo(alone[0]?.difference ?? NaN, 12);
+    const whole = trialEvidence(
+      made('t', [kept({ eye: 'packs' })], { rows: three }),
+      shippedLarder,
+    );
+    expect(whole[0]?.modelBody).not.toBeCloseTo(alone[0]?.modelBody ?? NaN, 3);
+  });
+
+  test('two at different times are both kept, two of one time and way are one', () => {
+    const first = withReading(
+      { readings: [] as KeptReading[] },
+      kept({ eye: 'packs' }, { after: 2 }),
+    );
+    const second = withReading(first, kept({ eye: 'spreads' }, { after: 3 }));
+    expect(second.readings.length).toBe(2);
+    const again = withReading(second, kept({ eye: 'scoops' }, { after: 3 }));
+    expect(again.readings.map(({ taken }) => taken)).toEqual([{ eye: 'packs' }, { eye: 'scoops' }]);
   });
 });
