@@ -127,3 +127,36 @@ test('a batch too large for its machine is made in equal loads', async ({ page }
   await expect(loads).toContainText(/^3 loads, \d+ g each/);
   await expect(loads).toContainText('one bowl');
 });
+
+test('a base is divided: it is kept as a trial, and each part goes on with its own additions', async ({
+  page,
+}) => {
+  await makeWithout(page, []);
+  await page.getByRole('button', { name: 'Divide it into two or more' }).click();
+  const divide = page.getByRole('region', { name: 'Divide the base' });
+  await divide.getByRole('textbox', { name: 'Part 1 is called' }).fill('green');
+  await divide.getByRole('textbox', { name: 'Part 2 is called' }).fill('with capers');
+  await divide.getByRole('textbox', { name: 'Part 1', exact: true }).fill('900');
+  await expect(divide.getByRole('status')).toContainText(/g more than the \d+ g in the bowl/);
+  await expect(divide.getByRole('button', { name: 'Divide it' })).toBeDisabled();
+  await divide.getByRole('textbox', { name: 'Part 1', exact: true }).fill('300');
+  await divide.getByRole('textbox', { name: 'Part 2', exact: true }).fill('200');
+  await divide.getByRole('button', { name: 'Divide it' }).click();
+  const parts = page.getByRole('group', { name: 'Which part' });
+  await expect(parts.getByRole('button')).toHaveText(['green', 'with capers']);
+  await parts.getByRole('button', { name: 'with capers' }).click();
+  await expect(page.getByText('200 g went in')).toBeVisible();
+  const more = page.getByRole('region', { name: 'Something else goes in' });
+  await more.getByRole('button', { name: 'folded in whole' }).click();
+  await more.getByRole('combobox').fill('20 g capers');
+  await page
+    .getByRole('option', { name: /Capers/i })
+    .first()
+    .click();
+  await expect(page.getByText('220 g went in')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(parts.getByRole('button')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Keep it as a trial' }).click();
+  await expect(page).toHaveURL(/trials/);
+});

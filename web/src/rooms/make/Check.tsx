@@ -15,8 +15,10 @@ import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { runBody } from './runBody';
 import { SavedText, YieldField } from './RunFields';
+import { Divide } from './Divide';
 import { GateForm } from './GateForm';
 import { TasteRow } from './TasteRow';
+import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import { nextOpen, type RunControl } from './useRun';
 
@@ -62,6 +64,8 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         </Box>
       </section>
       <WhatNext run={run} control={control} />
+      <Unplanned control={control} />
+      <Divide run={run} massG={now.massG} />
       <GateForm run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>

@@ -1,19 +1,50 @@
 'use client';
 
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import type { Dip } from '@cobbet/core/book/dip';
+import { useState } from 'react';
 import { DipRoom } from '@/parts/DipRoom';
 import { useBook } from '@/store/bookStore';
 import { MakeRun } from './MakeRun';
 import { StartMaking } from './StartMaking';
 
+/** What is being made of a dip: nothing yet, one bowl, or the parts of a base that was divided. */
+function Making({ dip }: { dip: Dip }) {
+  const runs = useBook((state) => state.book.runs);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const own = [...runs.values()].filter((one) => one.dipId === dip.id);
+  const run = own.find(({ id }) => id === chosen) ?? own[0];
+  if (!run) return <StartMaking dip={dip} />;
+  return (
+    <>
+      {own.length > 1 && (
+        <Box sx={{ px: { xs: 2, sm: 4 }, pt: 1.5 }}>
+          <ToggleButtonGroup
+            exclusive
+            value={run.id}
+            aria-label="Which part"
+            onChange={(_, id: string | null) => id && setChosen(id)}
+          >
+            {own.map(({ id, base }) => (
+              <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2 }}>
+                {base?.name ?? dip.name}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        </Box>
+      )}
+      <MakeRun key={run.id} dip={dip} run={run} />
+    </>
+  );
+}
+
 /** Making a dip now. */
 export function MakeRoom() {
-  const runs = useBook((state) => state.book.runs);
   return (
     <DipRoom room="/make" title="Make" ask="What is being made?">
-      {(dip) => {
-        const run = [...runs.values()].find((one) => one.dipId === dip.id);
-        return run ? <MakeRun key={run.id} dip={dip} run={run} /> : <StartMaking dip={dip} />;
-      }}
+      {(dip) => <Making key={dip.id} dip={dip} />}
     </DipRoom>
   );
 }

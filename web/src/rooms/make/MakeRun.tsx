@@ -63,6 +63,7 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, mb: { xs: 1, sm: 2 } }}>
           <Box sx={{ fontWeight: 700, fontSize: 17, minWidth: 0, overflowWrap: 'anywhere' }}>
             {dip.name}
+            {run.base && `, ${run.base.name}`}
           </Box>
           <Box sx={{ color: colour.muted, whiteSpace: 'nowrap' }} role="status">
             {checking ? 'the check' : `step ${run.step + 1} of ${run.entries.length}`}

@@ -91,11 +91,11 @@ export function useRun(dip: Dip, run: Run) {
   );
 
   const add = useCallback(
-    (additions: readonly Addition[]) => {
+    (additions: readonly Addition[], place: 'bowl' | 'fold' = 'bowl') => {
       const at = new Date().toISOString();
       const entries = additions.map(({ ingredient: ingredientId, amount, massG }): RunEntry => ({
         rowId: newId(),
-        planned: { ingredientId, planned: null, amount, massG, cv: spoonCv, place: 'bowl' },
+        planned: { ingredientId, planned: null, amount, massG, cv: spoonCv, place },
         prep: '',
         done: { amount, massG, cv: spoonCv, at },
         skipped: false,

@@ -1,0 +1,86 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { dip } from '../../test/bookOf';
+import { analyseTrialRows, readRow, trialRowOf } from './dipParts';
+import { plainRow } from './dip';
+import { loggedRows, type Run, startRun } from './run';
+import { splitRun } from './splitRun';
+import type { TrialRow } from './trial';
+import { shippedLarder as larder } from '../larder/larder';
+
+const now = '2026-06-01T10:00:00.000Z';
+const hummus = dip('weir', {
+  rows: [
+    plainRow('t', 'tahini-hulled', '80 g'),
+    plainRow('w', 'water', '60 g'),
+    plainRow('c', 'chickpeas-canned-drained', '320 g'),
+    plainRow('s', 'sea-salt-fine', '4 g'),
+    plainRow('p', 'parsley', '10 g'),
+  ],
+});
+const planned = hummus.rows.flatMap((row): TrialRow[] => {
+  const read = trialRowOf(readRow(row, larder, 'us'));
+  return read ? [read] : [];
+});
+const begun = startRun('run', hummus, planned, now);
+/** All in but the last, which was left out. */
+const made: Run = {
+  ...begun,
+  step: 5,
+  entries: begun.entries.map((entry, i) => {
+    const { amount, massG, cv } = entry.planned;
+    return i < 4 ? { ...entry, done: { amount, massG, cv, at: now } } : { ...entry, skipped: true };
+  }),
+};
+const wholeG = 464;
+const ids = { trial: 'base', runs: ['one', 'two', 'three'] };
+const saltOf = (rows: readonly TrialRow[]) =>
+  analyseTrialRows(rows, hummus.method, 5, larder).per100g.saltG;
+
+describe('a base divided', () => {
+  test('is a trial as it is; each part has its share of everything and says where it came from', () => {
+    const { base, runs } = splitRun(
+      made,
+      [
+        { name: 'green', massG: 232 },
+        { name: 'smoked carrot', massG: 116 },
+      ],
+      ids,
+      7,
+    );
+    expect(base).toMatchObject({ id: 'base', number: 7, dipId: 'weir' });
+    expect(base.rows.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(wholeG, 9);
+    expect(runs.map(({ base: from }) => from)).toEqual([
+      { trialId: 'base', share: 0.5, name: 'green' },
+      { trialId: 'base', share: 0.25, name: 'smoked carrot' },
+    ]);
+    expect(runs[0]?.entries.length).toBe(4);
+    expect(runs[0]?.step).toBe(4);
+  });
+
+  test('mass is conserved and seasoning unchanged through any split', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.02, max: 1, noNaN: true }), { minLength: 1, maxLength: 3 }),
+        (weights) => {
+          const total = weights.reduce((sum, one) => sum + one, 0);
+          const parts = weights.map((one, i) => ({
+            name: `${i}`,
+            massG: (wholeG * one) / total,
+          }));
+          const { runs } = splitRun(made, parts, ids, 1);
+          const massOf = (run: Run) => loggedRows(run).reduce((sum, { massG }) => sum + massG, 0);
+          expect(runs.reduce((sum, run) => sum + massOf(run), 0)).toBeCloseTo(wholeG, 6);
+          for (const run of runs) {
+            expect(saltOf(loggedRows(run))).toBeCloseTo(saltOf(loggedRows(made)), 9);
+          }
+        },
+      ),
+    );
+  });
+
+  test('more than there is, and nothing, are refused', () => {
+    expect(() => splitRun(made, [{ name: 'all', massG: 500 }], ids, 1)).toThrow(RangeError);
+    expect(() => splitRun(begun, [{ name: 'none', massG: 1 }], ids, 1)).toThrow(RangeError);
+  });
+});

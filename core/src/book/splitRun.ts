@@ -1,0 +1,71 @@
+import { finishRun, loggedRows, type Run } from './run';
+import type { Trial } from './trial';
+
+/** One part that a base is divided into. */
+export interface SplitPart {
+  /** What it is called. */
+  name: string;
+  /** g of the base that go into it. */
+  massG: number;
+}
+
+/** A base as a trial, and a run for each part of it that is made further. */
+export interface SplitRun {
+  base: Trial;
+  runs: Run[];
+}
+
+/**
+ * Divides what is in the bowl: the base is kept as a trial as it is, and each part goes on as a run of its own with its
+ * share of everything in, so that nothing is lost and nothing doubled. Readings stay with the base.
+ *
+ * @param parts g of each, together at most what is in the bowl; the rest stays the base
+ * @param ids of the base's trial and of each run
+ * @param number the trial's number in its dip
+ * @throws RangeError when there is nothing to divide, or more is taken than there is
+ */
+export function splitRun(
+  run: Run,
+  parts: readonly SplitPart[],
+  ids: { trial: string; runs: readonly string[] },
+  number: number,
+): SplitRun {
+  const rows = loggedRows(run);
+  const whole = rows.reduce((sum, { massG, place }) => sum + (place === 'top' ? 0 : massG), 0);
+  const wanted = parts.reduce((sum, { massG }) => sum + massG, 0);
+  if (!(whole > 0)) throw new RangeError('there is nothing in the bowl to divide');
+  if (wanted > whole * 1.0001) throw new RangeError('more is taken than there is in the bowl');
+  const base = finishRun(run, ids.trial, number);
+  const runs = parts.map(({ name, massG }, i): Run => {
+    const share = massG / whole;
+    return {
+      ...run,
+      id: ids.runs[i] ?? `${run.id}-${i}`,
+      readings: [],
+      tastes: {},
+      yieldG: null,
+      notes: '',
+      changeNext: '',
+      gates: [],
+      base: { trialId: base.id, share, name },
+      entries: run.entries.flatMap((entry) => {
+        const { done } = entry;
+        if (!done) return [];
+        const shared = {
+          ...done,
+          massG: done.massG * share,
+          amount: `${(done.massG * share).toFixed(1)} g`,
+        };
+        const planned = {
+          ...entry.planned,
+          planned: null,
+          amount: shared.amount,
+          massG: shared.massG,
+        };
+        return [{ ...entry, rowId: `${entry.rowId}-${i}`, planned, done: shared }];
+      }),
+      step: run.entries.filter(({ done }) => done).length,
+    };
+  });
+  return { base, runs };
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import TextField from '@mui/material/TextField';
+import type { Run } from '@cobbet/core/book/run';
+import { useState } from 'react';
+import { MeasuredField } from '@/parts/reading/MeasuredField';
+import { typedNumber } from '@/parts/reading/readingText';
+import { divideRun } from '@/store/splitCommands';
+import { colour } from '@/theme/colour';
+
+interface Line {
+  name: string;
+  grams: string;
+}
+
+/** Divides the base in the bowl by weight: each part goes on by itself with its own additions. */
+export function Divide({ run, massG }: { run: Run; massG: number }) {
+  const half = String(Math.floor(massG / 2));
+  const [lines, setLines] = useState<Line[] | null>(null);
+  if (!lines) {
+    return (
+      <Button
+        sx={{ justifySelf: 'start', minHeight: 48 }}
+        disabled={massG <= 0}
+        onClick={() =>
+          setLines([
+            { name: '', grams: half },
+            { name: '', grams: half },
+          ])
+        }
+      >
+        Divide it into two or more
+      </Button>
+    );
+  }
+  const read = lines.map(({ name, grams }) => ({ name: name.trim(), massG: typedNumber(grams) }));
+  const sum = read.reduce((total, one) => total + (one.massG ?? 0), 0);
+  const tooMuch = sum > massG * 1.0001;
+  const fine =
+    !tooMuch && read.every((one) => one.name !== '' && one.massG !== null && one.massG > 0);
+  const change = (at: number, line: Partial<Line>) =>
+    setLines(lines.map((one, i) => (i === at ? { ...one, ...line } : one)));
+  return (
+    <Box component="section" aria-label="Divide the base" sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="h2">Divide the base</Typography>
+      {lines.map((line, i) => (
+        <Box
+          key={i}
+          sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 2, alignItems: 'center' }}
+        >
+          <TextField
+            label={`Part ${i + 1} is called`}
+            value={line.name}
+            onChange={(event) => change(i, { name: event.target.value.slice(0, 200) })}
+          />
+          <MeasuredField
+            label={`Part ${i + 1}`}
+            unit="g"
+            value={line.grams}
+            onChange={(grams) => change(i, { grams })}
+          />
+        </Box>
+      ))}
+      <Box role="status" sx={{ color: tooMuch ? colour.caution : colour.muted }}>
+        {tooMuch
+          ? `That is ${(sum - massG).toFixed(0)} g more than the ${massG.toFixed(0)} g in the bowl.`
+          : `${(massG - sum).toFixed(0)} g of ${massG.toFixed(0)} g stay as the base, kept as a trial.`}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          variant="contained"
+          disabled={!fine}
+          sx={{ minHeight: 48 }}
+          onClick={() =>
+            void divideRun(
+              run,
+              read.map((one) => ({ name: one.name, massG: one.massG ?? 0 })),
+            )
+          }
+        >
+          Divide it
+        </Button>
+        <Button
+          sx={{ minHeight: 48 }}
+          disabled={lines.length >= 6}
+          onClick={() => setLines([...lines, { name: '', grams: '' }])}
+        >
+          One part more
+        </Button>
+        <Button sx={{ minHeight: 48 }} onClick={() => setLines(null)}>
+          Leave it whole
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,64 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { useState } from 'react';
+import { AddRow } from '@/parts/AddRow';
+import { colour } from '@/theme/colour';
+import type { RunControl } from './useRun';
+
+/** Something that nobody planned goes in: blended, or folded in whole. */
+export function Unplanned({ control }: { control: RunControl }) {
+  const { larder, measures } = control;
+  const [place, setPlace] = useState<'bowl' | 'fold'>('bowl');
+  const [problem, setProblem] = useState<string | null>(null);
+  return (
+    <Box component="section" aria-label="Something else goes in">
+      <Typography variant="h2">Something else goes in</Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 0.5 }}>
+        <Box sx={{ flex: '1 1 260px' }}>
+          <AddRow
+            larder={larder}
+            measures={measures}
+            placeholder="such as 2 tbsp capers"
+            onAdd={(ingredient, amount) => {
+              const read = readGrams(amount, ingredient, measures);
+              if (!read.ok || read.value.massG <= 0) {
+                setProblem(
+                  read.ok
+                    ? `How much ${ingredient.name.toLowerCase()}? Write the amount before it.`
+                    : read.error.message,
+                );
+                return;
+              }
+              setProblem(null);
+              const { massG } = read.value;
+              void control.add([{ ingredient: ingredient.id, amount, massG }], place);
+            }}
+          />
+        </Box>
+        <ToggleButtonGroup
+          exclusive
+          value={place}
+          aria-label="How it goes in"
+          onChange={(_, next: 'bowl' | 'fold' | null) => next && setPlace(next)}
+        >
+          <ToggleButton value="bowl" sx={{ minHeight: 48 }}>
+            blended
+          </ToggleButton>
+          <ToggleButton value="fold" sx={{ minHeight: 48 }}>
+            folded in whole
+          </ToggleButton>
+        </ToggleButtonGroup>
+      </Box>
+      {problem && (
+        <Box role="alert" sx={{ color: colour.caution }}>
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,23 @@
+import { put, remove } from '@cobbet/core/book/change';
+import type { Run } from '@cobbet/core/book/run';
+import { type SplitPart, splitRun } from '@cobbet/core/book/splitRun';
+import { nextTrialNumber } from '@cobbet/core/book/trial';
+import { useBook } from './bookStore';
+import { newId } from './commands';
+
+/**
+ * Keeps what is in the bowl as a trial and goes on with each part of it, as one step of undo.
+ *
+ * @returns the runs' ids in the order of the parts
+ */
+export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<string[]> {
+  const ids = { trial: newId(), runs: parts.map(newId) };
+  await useBook.getState().act(`Divide into ${parts.length}`, (book) => {
+    const there = book.runs.get(run.id);
+    if (!there) return [];
+    const number = nextTrialNumber(book.trials.values(), run.dipId);
+    const { base, runs } = splitRun(there, parts, ids, number);
+    return [put('trials', base), remove('runs', run.id), ...runs.map((one) => put('runs', one))];
+  });
+  return ids.runs;
+}
