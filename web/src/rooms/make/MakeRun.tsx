@@ -4,14 +4,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Run } from '@cobbet/core/book/run';
+import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { dropRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
-import { Check } from './Check';
 import { StepList } from './StepList';
 import { Step } from './Step';
 import { useRun } from './useRun';
+
+const Check = dynamic(() => import('./Check').then((module) => module.Check), { ssr: false });
 
 /** Keeps the screen awake while something is being made, where the browser can. */
 function useAwake() {

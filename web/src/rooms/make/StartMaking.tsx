@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
 import { analyseDip } from '@cobbet/core/book/dipParts';
 import { kitMachine } from '@cobbet/core/book/kit';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
@@ -13,7 +14,10 @@ import { useCorrection } from '@/store/bookCalibration';
 import { beginRun } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
-import { Staging } from './Staging';
+
+const Staging = dynamic(() => import('./Staging').then((module) => module.Staging), {
+  ssr: false,
+});
 
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
 export function StartMaking({ dip }: { dip: Dip }) {
