@@ -15,8 +15,10 @@ import type { AdviseInput } from './adviseInput';
 import { bowlCorrection } from './bowlReadings';
 import { bowlFigures, missed } from './figures';
 import { overshootChance } from './overshoot';
+import { normals } from '../odds/random';
 import { simulatedCook } from './simulatedCook';
 import { tasteTargets } from './tasteTargets';
+import { whyWords } from './whyWords';
 
 let solver: LinearSolver;
 beforeAll(async () => {
@@ -142,6 +144,59 @@ describe('the chance of going too far', () => {
     expect(overshootChance(figures(9), figures(7 + 2 * sd), only)).toBeLessThan(0.03);
     expect(overshootChance(figures(6), figures(5), only)).toBe(0);
     expect(overshootChance(figures(9), figures(9), only)).toBe(0);
+  });
+});
+
+describe('the chance, drawn', () => {
+  const only: Targets = { chilledBody: band(7, 7.6) };
+  const at = (chilledBody: number, sd: number) => ({
+    ...bowlFigures(hummus, input(hummus)),
+    chilledBody,
+    sd,
+  });
+
+  test('agrees with twenty thousand draws of doubt and spoon, whichever way it goes', () => {
+    const z = normals(40_000, 5);
+    for (const [from, to, sd] of [
+      [9, 7.2, 0.3],
+      [8, 7.1, 0.2],
+      [6, 7.4, 0.25],
+      [5, 7.5, 0.4],
+    ] as const) {
+      let past = 0;
+      for (let i = 0; i < 20_000; i += 1) {
+        const end = to + sd * (z[2 * i] ?? 0) + 0.08 * (to - from) * (z[2 * i + 1] ?? 0);
+        if (to > from ? end > 7.6 : end < 7) past += 1;
+      }
+      const drawn = past / 20_000;
+      expect(Math.abs(overshootChance(at(from, sd), at(to, sd), only) - drawn)).toBeLessThan(0.012);
+    }
+  });
+
+  test('two bands at risk are riskier than either', () => {
+    const both: Targets = { chilledBody: band(7, 7.6), saltG: band(1, 1.2) };
+    const now = { ...at(9, 0.3), saltG: 0.5 };
+    const then = { ...at(7.2, 0.3), saltG: 1.18 };
+    const each = [only, { saltG: band(1, 1.2) }].map((one) => overshootChance(now, then, one));
+    expect(overshootChance(now, then, both)).toBeGreaterThan(Math.max(...each));
+    expect(overshootChance(now, then, both)).toBeLessThan(each.reduce((sum, one) => sum + one, 0));
+  });
+});
+
+describe('why', () => {
+  const words = (lacks: Parameters<typeof whyWords>[0], ids: string[], solves: number[]) =>
+    whyWords(lacks, ids.map(ingredient), solves, {});
+
+  test('says what it lacks and what does it', () => {
+    const dull = { name: 'acidG' as const, miss: 0.1 };
+    const stiff = { name: 'freshBody' as const, miss: -1 };
+    expect(words([dull, stiff], ['lemon-juice'], [2])).toBe(
+      'It is dull and too stiff: lemon juice does both.',
+    );
+    expect(words([stiff], ['water'], [1])).toBe('It is too stiff: water puts it right.');
+    const cold = { name: 'chilledBody' as const, miss: -1 };
+    expect(words([stiff, cold], ['water'], [1])).toBe('It is too stiff: water puts it right.');
+    expect(words([cold], ['water'], [1])).toContain('too stiff once it is cold');
   });
 });
 

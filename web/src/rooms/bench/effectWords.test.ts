@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
 import type { WayEffect } from '@cobbet/core/schools/effect';
-import { countdownText } from '../shell/TimerBar';
 import { effectWords } from './effectWords';
 
 const now: WayEffect = {
@@ -40,17 +39,5 @@ describe('what another way would change, in words', () => {
     expect(effectWords(now, now)).toEqual([]);
     expect(effectWords(now, { ...now, chilledBody: null, saltG: 0.905 })).toEqual([]);
     expect(effectWords({ ...now, smoothness: null }, now)).toEqual([]);
-  });
-});
-
-describe('a countdown', () => {
-  test.each([
-    [9, '0:09'],
-    [249, '4:09'],
-    [3849, '1:04:09'],
-    [0, '0:00'],
-    [-61, '+1:01'],
-  ])('of %i seconds is %s', (seconds, text) => {
-    expect(countdownText(seconds)).toBe(text);
   });
 });
