@@ -17,11 +17,11 @@ const browser = await chromium.launch({ executablePath, args: chromiumFlags });
 
 const button = (page, name) => page.getByRole('button', { name, exact: true });
 
-async function startMaking(page, steps) {
+async function startMaking(page, steps, leftOut = []) {
   await button(page, 'Start making').click();
   for (let i = 1; i <= steps; i += 1) {
     await page.getByText(`step ${i} of 10`).waitFor();
-    await button(page, 'In, as written').click();
+    await button(page, leftOut.includes(i) ? 'Leave it out' : 'In, as written').click();
   }
 }
 
@@ -44,24 +44,28 @@ const views = [
     },
   },
   {
-    name: 'bench-salt',
+    name: 'ways',
     size: wide,
     path: `/bench${hummus}`,
-    act: async (page) => button(page, 'salt').click(),
+    act: async (page) => button(page, 'Ways').click(),
   },
   { name: 'make', size: wide, path: `/make${hummus}`, act: (page) => startMaking(page, 5) },
   { name: 'make-phone', size: phone, path: `/make${hummus}`, act: (page) => startMaking(page, 2) },
   {
     name: 'make-check',
-    size: wide,
+    size: { width: 1280, height: 1100 },
     path: `/make${hummus}`,
     act: async (page) => {
-      await startMaking(page, 10);
-      await page.getByRole('radio', { name: 'scoops' }).click();
+      await startMaking(page, 10, [3, 5, 7]);
+      await page.getByRole('radio', { name: 'spreads' }).click();
       await page
         .getByRole('group', { name: 'Salt' })
-        .getByRole('button', { name: 'right' })
+        .getByRole('button', { name: 'short' })
         .click();
+      await page
+        .getByRole('button', { name: /^First / })
+        .first()
+        .waitFor();
     },
   },
   { name: 'trials', size: wide, path: `/trials${hummus}` },
