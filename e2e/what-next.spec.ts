@@ -160,3 +160,26 @@ test('a base is divided: it is kept as a trial, and each part goes on with its o
   await page.getByRole('button', { name: 'Keep it as a trial' }).click();
   await expect(page).toHaveURL(/trials/);
 });
+
+test('by a foot switch that turns pages the steps are logged and gone back; marks write what to change', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  for (let i = 1; i <= 10; i += 1) {
+    await expect(page.getByText(`step ${i} of 10`)).toBeVisible();
+    await page.keyboard.press('PageDown');
+  }
+  await expect(page.getByRole('heading', { name: 'What does the spoon show?' })).toBeVisible();
+  await page.getByRole('group', { name: 'Salt' }).getByRole('button', { name: 'short' }).click();
+  await page.getByRole('group', { name: 'Sour' }).getByRole('button', { name: 'over' }).click();
+  await page.getByRole('button', { name: 'Write: more salt, less lemon' }).click();
+  await expect(page.getByRole('textbox', { name: 'What to change next time' })).toHaveValue(
+    'more salt, less lemon',
+  );
+  await page.getByRole('textbox', { name: /Weighed out/ }).fill('540');
+  await expect(
+    page.getByText(/g went in, \d+ g stayed behind \(about \d+ g is usual\)/),
+  ).toBeVisible();
+});

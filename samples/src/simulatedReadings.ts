@@ -1,6 +1,7 @@
 import type { Analysis } from '@cobbet/core/analysis/analyse';
 import type { KeptReading } from '@cobbet/core/book/reading';
 import { bodyWord, yieldStressPa } from '@cobbet/core/body/words';
+import { pressedDiameterMm } from '@cobbet/core/reading/pressTest';
 import { normal } from '@cobbet/core/odds/random';
 import {
   pressRange,
@@ -19,13 +20,6 @@ const gravity = 9.81;
 
 const ring = { ringMm: 50, ringHeightMm: 50 } as const;
 const press = { loadG: 500, volumeMl: 5, coarse: false } as const;
-
-/** Diameter a pressed paste of this yield stress spreads to, mm: the press equation turned round. */
-function pressedMm(tau: number): number {
-  const force = (press.loadG / 1000) * gravity;
-  const radiusM = ((3 * force * press.volumeMl * 1e-6) / (2 * Math.PI ** 2 * tau)) ** 0.2;
-  return Math.round(radiusM * 2000);
-}
 
 /** What a ring of this yield stress leaves on the plate: the equations of spread and slump turned round. */
 function ringLeft(tau: number, densityGPerMl: number): RingTest {
@@ -66,7 +60,9 @@ export function simulatedReadings(
   const pressed = yieldStressPa(real + pressSd.smooth * normal(random));
   const lifted = yieldStressPa(real + ringSd.clear * normal(random));
   if (pressed > pressRange.low * 1.5 && pressed < pressRange.high * 0.8) {
-    found.push(keep({ press: { ...press, diameterMm: pressedMm(pressed) } }));
+    found.push(
+      keep({ press: { ...press, diameterMm: Math.round(pressedDiameterMm(pressed, press)) } }),
+    );
   } else if (lifted > ringRange.low * 1.3 && lifted < ringRange.high * 0.8) {
     const density = Number((analysis.massG / analysis.volumeMl).toFixed(2));
     found.push(keep({ ring: ringLeft(lifted, density) }));

@@ -1,5 +1,5 @@
 import { usualMethod } from '../body/conditions';
-import { yieldStressPa } from '../body/words';
+import { bodyWord, yieldStressPa } from '../body/words';
 import type { TasteMarks, Verdict } from '../book/trial';
 import type { Part } from '../bowl/part';
 import { type Correction, priorSd } from '../calibration/correction';
@@ -9,8 +9,8 @@ import type { LinearSolver } from '../landing/linearProgram';
 import { type Band, missOf, type Targets } from '../landing/targets';
 import { measuredFactor } from '../odds/measuredFactor';
 import { normal, seeded } from '../odds/random';
-import type { ReadingTaken } from '../reading/takeReading';
-import { pressRange, pressSd } from '../reading/takeReading';
+import { pressedDiameterMm } from '../reading/pressTest';
+import { eyeSd, pressRange, pressSd, type ReadingTaken } from '../reading/takeReading';
 import { advise } from './advise';
 import { bowlCorrection, type BowlReading } from './bowlReadings';
 import { type BowlFigures, bowlFigures } from './figures';
@@ -50,32 +50,7 @@ const mostAdditions = 8;
 const middle = (band: Band | undefined) => ((band?.low ?? 0) + (band?.high ?? 0)) / 2;
 /** With more risk than this the cook takes the first step only. */
 const carefulFrom = 0.05;
-/** Newtons of a press test's 500 g, and its 5 ml. */
-const press = { forceN: 0.5 * 9.81, volumeM3: 5e-6 };
-
-/** The diameter that two plates would show at a body, by the same equation that reads it. */
-function pressDiameterMm(body: number): number {
-  const tau = yieldStressPa(body);
-  const r5 = (3 * press.forceN * press.volumeM3) / (2 * Math.PI ** 2 * tau);
-  return 2000 * r5 ** (1 / 5);
-}
-
-const eyeOf = (body: number): ReadingTaken => ({
-  eye:
-    body < 3
-      ? 'pours'
-      : body < 4.6
-        ? 'ribbons'
-        : body < 6.1
-          ? 'slumps'
-          : body < 7.5
-            ? 'scoops'
-            : body < 8.8
-              ? 'spreads'
-              : body < 10.2
-                ? 'packs'
-                : 'shapes',
-});
+const press = { loadG: 500, volumeMl: 5, coarse: false } as const;
 
 /**
  * A cook who follows the first suggestion each time, in a kitchen whose offset, slope and formula nobody knows: reads,
@@ -147,8 +122,8 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
     const tau = yieldStressPa(off);
     const taken: ReadingTaken =
       tau > pressRange.low && tau < pressRange.high
-        ? { press: { diameterMm: pressDiameterMm(off), loadG: 500, volumeMl: 5, coarse: false } }
-        : eyeOf(warm + 0.5 * z());
+        ? { press: { ...press, diameterMm: pressedDiameterMm(tau, press) } }
+        : { eye: bodyWord(warm + eyeSd * z()) };
     return { taken, after: said.length };
   };
   const verdict = (name: 'saltG' | 'acidG'): Verdict => {

@@ -7,7 +7,7 @@ import { canTwin } from '../prep/canTwin';
 import { type Leftover, prepare, type Preparation, rawFor } from '../prep/prepare';
 import type { Route } from '../prep/route';
 import { ownRoute } from '../prep/ownRoute';
-import { routeOfRow, usualWay } from '../prep/usualWay';
+import { routeOfRow, wayOfRow } from '../prep/usualWay';
 import type { MeasureSystem } from '../quantity/measureSystem';
 
 /** Something to be made ready for a day, for all its dips together. */
@@ -68,7 +68,7 @@ export function hurried(
   raw: RawWay | null | undefined,
   hurry: Hurry | null,
 ): { id: string; raw: RawWay | null | undefined } {
-  const way = raw === undefined ? usualWay(ingredientId) : raw;
+  const way = wayOfRow(ingredientId, raw);
   if (hurry === null || way?.from !== 'dried') return { id: ingredientId, raw };
   const can = canTwin(ingredientId);
   if (hurry === 'cans') return can ? { id: can, raw: { from: 'can' } } : { id: ingredientId, raw };

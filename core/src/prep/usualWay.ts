@@ -25,6 +25,11 @@ export function usualWay(ingredientId: string): RawWay | null {
   return route ? { from: route.from } : null;
 }
 
+/** How a row is made ready: as it says, else the usual way; null as it is bought. */
+export function wayOfRow(ingredientId: string, raw: RawWay | null | undefined): RawWay | null {
+  return raw === undefined ? usualWay(ingredientId) : raw;
+}
+
 /** A route of leaves with its stalks and wash water: stalks that go in too and water that clings make more of it. */
 function asTaken(route: Route, { stalkShare = 0, wet }: RawWay): Route {
   if (stalkShare <= 0 && !wet) return route;
@@ -61,7 +66,7 @@ function asTaken(route: Route, { stalkShare = 0, wet }: RawWay): Route {
  * @returns null where nothing is to be done
  */
 export function routeOfRow(ingredientId: string, raw: RawWay | null | undefined): Route | null {
-  const way = raw === undefined ? usualWay(ingredientId) : raw;
+  const way = wayOfRow(ingredientId, raw);
   if (!way) return null;
   const route = routesTo(ingredientId, methodOf(way)).find(({ from }) => from === way.from);
   return route ? asTaken(route, way) : null;

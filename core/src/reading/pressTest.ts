@@ -25,3 +25,17 @@ export function pressYieldStressPa(test: PressTest): number {
   const radiusM = test.diameterMm / 2000;
   return (3 * force * volumeM3) / (2 * Math.PI ** 2 * radiusM ** 5);
 }
+
+/**
+ * The diameter that a paste of a yield stress is pressed to: the same equation turned round.
+ *
+ * @param tau yield stress, Pa, > 0
+ * @returns mm
+ */
+export function pressedDiameterMm(
+  tau: number,
+  { loadG, volumeMl }: Pick<PressTest, 'loadG' | 'volumeMl'>,
+): number {
+  const force = (loadG / 1000) * gravity;
+  return 2000 * ((3 * force * (volumeMl / 1e6)) / (2 * Math.PI ** 2 * tau)) ** 0.2;
+}

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { refusal } from '../../test/refusal';
 import { bodyWord, bodyWords } from '../body/words';
 import { readingRequest } from '../formats/readingRequest';
-import { pressYieldStressPa } from './pressTest';
+import { pressedDiameterMm, pressYieldStressPa } from './pressTest';
 import { readRing, slumpYieldStressPa, spreadYieldStressPa } from './ringTest';
 import { takeReading } from './takeReading';
 
@@ -119,5 +119,23 @@ describe('as a request', () => {
     ['no height where it stands', { ring: { diameterMm: 60 } }, 'ring.heightMm'],
   ])('%s is refused by field', (_, value, field) => {
     expect(refusal(() => readingRequest(value)).field).toBe(field);
+  });
+});
+
+describe('the press equation turned round', () => {
+  test('gives back the diameter that a yield stress was read from, and the check values', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 100, noNaN: true }),
+        fc.integer({ min: 100, max: 2000 }),
+        fc.integer({ min: 1, max: 20 }),
+        (diameterMm, loadG, volumeMl) => {
+          const tau = pressYieldStressPa({ diameterMm, loadG, volumeMl, coarse: false });
+          expect(pressedDiameterMm(tau, { loadG, volumeMl })).toBeCloseTo(diameterMm, 6);
+        },
+      ),
+    );
+    expect(pressedDiameterMm(1165, { loadG: 500, volumeMl: 5 })).toBeCloseTo(40, 0);
+    expect(pressedDiameterMm(170, { loadG: 500, volumeMl: 5 })).toBeCloseTo(58.8, 0);
   });
 });

@@ -3,11 +3,10 @@ import type { RawWay } from '../book/dip';
 import type { ReadRow } from '../book/dipParts';
 import type { Larder } from '../larder/larder';
 import { routesTo } from '../prep/prepare';
-import { usualWay } from '../prep/usualWay';
+import { wayOfRow } from '../prep/usualWay';
 import { type Asked, type School, school, withIngredient, withRaw, withRows } from './school';
 
-const wayOf = ({ row }: ReadRow): RawWay | null =>
-  row.raw === undefined ? usualWay(row.ingredientId) : row.raw;
+const wayOf = ({ row }: ReadRow) => wayOfRow(row.ingredientId, row.raw);
 
 const garlics = [
   'garlic-raw',

@@ -13,7 +13,7 @@ import { ownRoute } from '@cobbet/core/prep/ownRoute';
 import { prepare, rawFor, routesTo } from '@cobbet/core/prep/prepare';
 import { pulseOfIngredient } from '@cobbet/core/prep/pulses';
 import { soakCurve } from '@cobbet/core/prep/soak';
-import { methodOf, routeOfRow, usualWay } from '@cobbet/core/prep/usualWay';
+import { methodOf, routeOfRow, wayOfRow } from '@cobbet/core/prep/usualWay';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { Cautions } from '@/parts/Cautions';
 import { useBook } from '@/store/bookStore';
@@ -45,7 +45,7 @@ export function MakeReady({
   const { row, ingredient, massG } = read;
   const yields = useBook((state) => state.book.yields);
   if (!ingredient) return null;
-  const way: RawWay | null = row.raw === undefined ? usualWay(ingredient.id) : row.raw;
+  const way = wayOfRow(ingredient.id, row.raw);
   const usual = routeOfRow(ingredient.id, row.raw);
   const route = usual && ownRoute(usual, yields.values());
   const made = route && massG > 0 ? prepare(route, rawFor(route, massG)) : null;

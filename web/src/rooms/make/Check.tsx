@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { changeWords } from '@cobbet/core/book/changeWords';
 import { loggedRows, type Run } from '@cobbet/core/book/run';
 import { withReading } from '@cobbet/core/book/reading';
 import { tastes } from '@cobbet/core/book/trial';
@@ -26,6 +27,8 @@ import { nextOpen, type RunControl } from './useRun';
 export function Check({ run, control }: { run: Run; control: RunControl }) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
+  const [prefilled, setPrefilled] = useState('');
+  const marked = changeWords(run.tastes);
   const { now } = runBody(run, control.dip, control.larder, control.correction);
   const open = run.entries.filter((entry) => !entry.done && !entry.skipped).length;
   const nothing = run.entries.every((entry) => !entry.done);
@@ -69,20 +72,34 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       <GateForm run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-          <YieldField run={run} control={control} reckoned={now.massG} />
-          <SavedText
-            label="What to change next time"
-            value={run.changeNext}
-            most={1000}
-            rows={1}
-            onSave={(changeNext) =>
-              void control.note(
-                'What to change',
-                (one) => ({ ...one, changeNext }),
-                `change ${run.id}`,
-              )
-            }
-          />
+          <YieldField run={run} control={control} reckoned={now.massG} body={now.body.fresh} />
+          <Box>
+            <SavedText
+              key={prefilled}
+              label="What to change next time"
+              value={run.changeNext}
+              most={1000}
+              rows={1}
+              onSave={(changeNext) =>
+                void control.note(
+                  'What to change',
+                  (one) => ({ ...one, changeNext }),
+                  `change ${run.id}`,
+                )
+              }
+            />
+            {marked !== '' && run.changeNext.trim() === '' && (
+              <Button
+                onClick={() => {
+                  void control
+                    .note('What to change', (one) => ({ ...one, changeNext: marked }))
+                    .then(() => setPrefilled(marked));
+                }}
+              >
+                Write: {marked}
+              </Button>
+            )}
+          </Box>
         </Box>
         <Box sx={{ mt: 2 }}>
           <SavedText

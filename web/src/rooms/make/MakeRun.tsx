@@ -44,12 +44,18 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
   const control = useRun(dip, run);
   useAwake();
   const checking = run.step >= run.entries.length;
-  useHotkeys('space', (event) => {
+  useHotkeys('space, pagedown', (event) => {
+    if (checking) return;
     event.preventDefault();
-    if (!checking) void control.logAsWritten();
+    void control.logAsWritten();
   });
   useHotkeys('h', () => void (checking || control.logHalf()));
   useHotkeys('left', () => void control.go(run.step - 1));
+  // a foot switch turns pages
+  useHotkeys('pageup', (event) => {
+    event.preventDefault();
+    void control.go(run.step - 1);
+  });
   useHotkeys('right', () => void control.go(run.step + 1));
   return (
     <Box sx={{ display: 'flex', minHeight: '100%' }}>

@@ -1,6 +1,7 @@
 'use client';
 
 import TextField from '@mui/material/TextField';
+import { filmLossG } from '@cobbet/core/batch/filmLoss';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
 import { typedNumber } from '@/parts/reading/readingText';
@@ -48,20 +49,30 @@ export function YieldField({
   run,
   control,
   reckoned,
+  body,
 }: {
   run: Run;
   control: RunControl;
   reckoned: number;
+  /** Fresh body, for what stays on bowl and blade. */
+  body: number | null;
 }) {
   const [text, setText] = useState(run.yieldG === null ? '' : String(run.yieldG));
   const wrong = text.trim() !== '' && weighedG(text) === null;
+  const film = filmLossG(reckoned, body);
+  const lossWords =
+    run.yieldG === null
+      ? `; about ${film.toFixed(0)} g stay on bowl and blade`
+      : `, ${(reckoned - run.yieldG).toFixed(0)} g stayed behind (about ${film.toFixed(0)} g is usual)`;
   return (
     <TextField
       label="Weighed out of the machine, g"
       value={text}
       error={wrong}
       helperText={
-        wrong ? 'Write grams as a number, such as 540.' : `${reckoned.toFixed(0)} g went in`
+        wrong
+          ? 'Write grams as a number, such as 540.'
+          : `${reckoned.toFixed(0)} g went in${lossWords}`
       }
       onChange={(event) => {
         const next = event.target.value;

@@ -36,7 +36,7 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
   {
     title: 'Make',
     keys: [
-      ['Space', 'log it as written, on to the next'],
+      ['Space, Page down', 'log it as written, on to the next'],
       ['H', 'log half'],
       ['← →', 'step back, step on'],
     ],
