@@ -555,35 +555,6 @@ export const kitchenRoutes: readonly Route[] = [
   ...(['rosemary', 'thyme'] as const).map((to) =>
     route(to, 'sprigs', `${to} sprigs`, [`${to}-stripping`], [trim('Strip the leaves', 200)]),
   ),
-  ...(['walnut', 'almond', 'cashew', 'pecan', 'pine-nut', 'hazelnut'] as const).flatMap((to) => [
-    route(
-      to,
-      'pan',
-      to === 'pine-nut' ? 'pine nuts' : `${to}s`,
-      [to === 'pine-nut' ? 'pine-nut-toasting-loss' : 'nut-toasting-loss'],
-      [
-        { label: 'Toast in a dry pan, never leaving it', handsOnMin: 6, uses: { hob: 1 } },
-        rest('Cool on a cold plate', 10),
-      ],
-      { cautions: [rancid] },
-    ),
-    route(
-      to,
-      'soaked',
-      to === 'pine-nut' ? 'pine nuts' : `${to}s`,
-      [],
-      [
-        rest('Soak in cold water', 240),
-        {
-          label: 'Drain, dry in a low oven',
-          handsOnMin: 4,
-          waitMin: 120,
-          uses: { oven: { tempC: 70 } },
-        },
-      ],
-      { ratio: about(1, 0.03), cautions: [rancid] },
-    ),
-  ]),
   ...Object.keys(bunchG).map((to) =>
     route(
       to,
@@ -651,4 +622,34 @@ export const kitchenRoutes: readonly Route[] = [
       leftovers: [left('rind', null, about(0.09, 0.4), 'g', 30, 'into a soup')],
     }),
   ),
+  // the oven is the usual way, and the first of a thing's ways is the usual one
+  ...(['walnut', 'almond', 'cashew', 'pecan', 'pine-nut', 'hazelnut'] as const).flatMap((to) => [
+    route(
+      to,
+      'pan',
+      to === 'pine-nut' ? 'pine nuts' : `${to}s`,
+      [to === 'pine-nut' ? 'pine-nut-toasting-loss' : 'nut-toasting-loss'],
+      [
+        { label: 'Toast in a dry pan, never leaving it', handsOnMin: 6, uses: { hob: 1 } },
+        rest('Cool on a cold plate', 10),
+      ],
+      { cautions: [rancid] },
+    ),
+    route(
+      to,
+      'soaked',
+      to === 'pine-nut' ? 'pine nuts' : `${to}s`,
+      [],
+      [
+        rest('Soak in cold water', 240),
+        {
+          label: 'Drain, dry in a low oven',
+          handsOnMin: 4,
+          waitMin: 120,
+          uses: { oven: { tempC: 70 } },
+        },
+      ],
+      { ratio: about(1, 0.03), cautions: [rancid] },
+    ),
+  ]),
 ];

@@ -121,4 +121,12 @@ describe('schools of practice', () => {
     const stalks = take(yogurt, 'leaves', 'stalks').rows.find(({ id }) => id === 'p');
     expect(stalks?.raw).toEqual({ from: 'bunch', stalkShare: 0.2 });
   });
+
+  test('nobody asked, nuts are toasted in the oven and leaves go in raw', () => {
+    const pesto = dip('pesto', {
+      rows: [plainRow('h', 'hazelnut', '60 g'), plainRow('b', 'basil', '80 g')],
+    });
+    expect(ask(pesto, 'nuts').chosen).toBe('oven');
+    expect(ask(pesto, 'leaves').chosen).toBe('raw');
+  });
 });
