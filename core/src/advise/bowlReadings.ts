@@ -1,9 +1,10 @@
 import type { Method } from '../body/conditions';
 import type { Part } from '../bowl/part';
-import { calibrate, type Calibration, correctionOf, withEvidence } from '../calibration/calibrate';
+import { calibrate, correctionOf } from '../calibration/calibrate';
 import type { Correction } from '../calibration/correction';
+import { readEvidence } from '../calibration/readEvidence';
 import { standingOf } from '../calibration/standing';
-import { type ReadingTaken, takeReading } from '../reading/takeReading';
+import type { ReadingTaken } from '../reading/takeReading';
 
 /** A reading of a bowl on its way. */
 export interface BowlReading {
@@ -14,35 +15,21 @@ export interface BowlReading {
   atC?: number;
 }
 
-const bowl = 'bowl';
-
 /**
- * What readings of the bowl itself have taught about it, on top of what the kitchen knows already. Readings of crumbs
- * and tests out of their range teach nothing.
+ * What readings of the bowl itself have taught about it. Readings of crumbs and tests out of their range teach nothing.
  *
  * @param parts in the order they went in
- * @param known what the kitchen's other readings say; nothing when left out
  */
 export function bowlCorrection(
   parts: readonly Part[],
   readings: readonly BowlReading[],
   method: Method,
-  known: Calibration = calibrate([]),
-  formulaId = bowl,
 ): Correction {
-  let calibration = known;
-  for (const { taken, after = parts.length, atC = method.blendC } of readings) {
+  const evidence = readings.flatMap(({ taken, after = parts.length, atC = method.blendC }) => {
     const standing = standingOf(parts.slice(0, after), method);
-    const { body, sd, inRange } = takeReading(taken);
-    if (!standing || !inRange) continue;
-    const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
-    calibration = withEvidence(calibration, {
-      formulaId,
-      modelBody,
-      waterOutside,
-      difference: body - gainedAt({ atC, restedForMinutes: 0 }) - modelBody,
-      variance: sd * sd + measuringSd * measuringSd,
-    });
-  }
-  return correctionOf(calibration, formulaId);
+    return standing
+      ? (readEvidence('bowl', standing, taken, { atC, restedForMinutes: 0 }) ?? [])
+      : [];
+  });
+  return correctionOf(calibrate(evidence), 'bowl');
 }

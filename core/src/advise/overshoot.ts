@@ -1,3 +1,4 @@
+import { measuringCv } from '../quantity/spread';
 import { isBody, targetNames, type Targets } from '../landing/targets';
 import { type BowlFigures, figureFor } from './figures';
 
@@ -11,9 +12,6 @@ function below(z: number): number {
   const tail = 0.5 * series * Math.exp(-x * x);
   return z >= 0 ? 1 - tail : tail;
 }
-
-/** A step as measured is off by about a twelfth: a level spoon (section Quantities). */
-const stepCv = 0.08;
 
 /**
  * The chance that a step takes some figure past the far end of its band, or out of a band it was in, from where it
@@ -34,7 +32,7 @@ export function overshootChance(now: BowlFigures, then: BowlFigures, targets: Ta
     if (edge === null) continue;
     // what is past already is past whatever is added
     if (rising ? from > edge : from < edge) continue;
-    const sd = Math.hypot(stepCv * (to - from), isBody(name) ? then.sd : 0);
+    const sd = Math.hypot(measuringCv.spoon * (to - from), isBody(name) ? then.sd : 0);
     if (sd <= 0) continue;
     kept *= 1 - below((rising ? to - edge : edge - to) / sd);
   }

@@ -7,6 +7,7 @@ import { type Band, isBody, type TargetName, targetNames, type Targets } from '.
 import { closeKitchenMeasure } from '../quantity/closeMeasure';
 import { nearestKitchenMeasure } from '../quantity/kitchenMeasure';
 import type { MeasureSystem } from '../quantity/measureSystem';
+import { measuringCv } from '../quantity/spread';
 import type { BowlConditions } from './figures';
 
 /** So much of a thing, to be added. */
@@ -24,7 +25,7 @@ export function additionsFor(
 ): Part[] {
   return add.flatMap(({ ingredient, massG }) => {
     const one = byId.get(ingredient);
-    return one ? [{ ingredient: one, massG, cv: 0.08, place: 'bowl' as const }] : [];
+    return one ? [{ ingredient: one, massG, cv: measuringCv.spoon, place: 'bowl' as const }] : [];
   });
 }
 
@@ -100,7 +101,7 @@ export function solveAdditions(
     ...set.map((ingredient): LandingRow => ({
       ingredient,
       massG: 0,
-      cv: 0.08,
+      cv: measuringCv.spoon,
       place: 'bowl',
       hold: false,
       minG: 0,

@@ -2,19 +2,14 @@ import { trialParts } from '../book/dipParts';
 import { type KeptReading, momentOf } from '../book/reading';
 import type { Trial } from '../book/trial';
 import type { Larder } from '../larder/larder';
-import { takeReading } from '../reading/takeReading';
-import type { Evidence } from './calibrate';
+import { type ReadEvidence, readEvidence } from './readEvidence';
 import { type Standing, standingOf } from './standing';
 
 /** A reading as evidence, with what it was and where it is kept. */
-export interface TrialEvidence extends Evidence {
+export interface TrialEvidence extends ReadEvidence {
   reading: KeptReading;
   /** Its place among the trial's readings. */
   index: number;
-  /** What was read, at the temperature it was read, body. */
-  readBody: number;
-  /** What rest and temperature add there to the fresh mix, body. */
-  gained: number;
 }
 
 /** The part of a trial, or of a run, that its readings are held against. */
@@ -36,22 +31,12 @@ export function trialEvidence(trial: ReadDip, larder: Larder): TrialEvidence[] {
     const standing = standings.get(after) ?? standingOf(parts.slice(0, after), trial.method);
     standings.set(after, standing);
     if (!standing) return [];
-    const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
-    const { body, sd, inRange } = takeReading(reading.taken);
-    if (!inRange) return [];
-    const gained = gainedAt(momentOf(reading, trial.method));
-    return [
-      {
-        formulaId: trial.dipId,
-        modelBody,
-        waterOutside,
-        difference: body - gained - modelBody,
-        variance: sd * sd + measuringSd * measuringSd,
-        reading,
-        index,
-        readBody: body,
-        gained,
-      },
-    ];
+    const read = readEvidence(
+      trial.dipId,
+      standing,
+      reading.taken,
+      momentOf(reading, trial.method),
+    );
+    return read ? [{ ...read, reading, index }] : [];
   });
 }

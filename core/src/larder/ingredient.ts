@@ -43,6 +43,19 @@ export const structures = [
 ] as const;
 export type Structure = (typeof structures)[number];
 
+/** What 100 g of an ingredient are made of, g. */
+export const compositionKeys = [
+  'waterG',
+  'fatG',
+  'proteinG',
+  'starchG',
+  'sugarsG',
+  'fibreG',
+  'saltG',
+  'acidG',
+  'ashG',
+] as const;
+
 /**
  * One ingredient as it enters the bowl. Masses are g per 100 g; density is the bulk density as measured in a cup
  * (g/ml); garlic units are raw-crushed grams per gram; heat, bitter and umami are relative judgements.

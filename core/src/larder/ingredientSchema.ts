@@ -1,5 +1,11 @@
 import Joi from 'joi';
-import { type Ingredient, type OwnIngredient, roles, structures } from './ingredient';
+import {
+  compositionKeys,
+  type Ingredient,
+  type OwnIngredient,
+  roles,
+  structures,
+} from './ingredient';
 
 const grams = Joi.number().min(0).max(100);
 const units = Joi.number().min(0).max(100);
@@ -8,15 +14,7 @@ const facts = {
   name: Joi.string().min(1).max(120),
   role: Joi.string().valid(...roles),
   structure: Joi.string().valid(...structures),
-  waterG: grams,
-  fatG: grams,
-  proteinG: grams,
-  starchG: grams,
-  sugarsG: grams,
-  fibreG: grams,
-  saltG: grams,
-  acidG: grams,
-  ashG: grams,
+  ...Object.fromEntries(compositionKeys.map((key) => [key, grams])),
   densityGPerMl: Joi.number().min(0.02).max(3),
   measureNote: Joi.string().allow('').max(200),
   pieceName: Joi.string().allow(null).max(60),

@@ -1,3 +1,4 @@
+import { z90 } from '../quantity/spread';
 import type { Range } from './route';
 
 /** What the cook's own results make of a yield. */
@@ -10,8 +11,6 @@ export interface LearnedYield extends Range {
 const tableWeight = 2;
 /** Degrees of freedom the table's spread counts as. */
 const tableFreedom = 4;
-/** z of the 5th and 95th percentile. */
-const z90 = 1.6449;
 /** 95th percentile of Student's t for 4, 5, … degrees of freedom; beyond the end the last is near enough. */
 const t95 = [2.132, 2.015, 1.943, 1.895, 1.86, 1.833, 1.812, 1.796, 1.782, 1.771, 1.761, 1.753];
 

@@ -2,6 +2,7 @@ import type { RawWay } from '../book/dip';
 import type { Ingredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import { singular } from '../quantity/pieceWords';
+import { z90 } from '../quantity/spread';
 import { prepare, routesTo } from './prepare';
 import { readRaw } from './rawAmount';
 import type { Route } from './route';
@@ -20,8 +21,6 @@ export interface RawRow {
   cv: number;
 }
 
-/** z of the 5th and 95th percentile: a yield's low and high are taken for these. */
-const z90 = 1.6449;
 const rawWords = new Set(['raw', 'dry', 'uncooked', 'whole']);
 
 function saysRaw(word: string, route: Route): boolean {

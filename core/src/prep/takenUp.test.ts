@@ -4,26 +4,16 @@ import { ingredient } from '../../test/larderIngredient';
 import { plainRow } from '../book/dip';
 import { readRow, trialRowOf } from '../book/dipParts';
 import { resizedRows } from '../book/resize';
+import { compositionKeys } from '../larder/ingredient';
 import { shippedLarder } from '../larder/larder';
 import { pourOff } from '../quantity/pourOff';
 import { routeOfRow } from './usualWay';
 import { readyIngredient } from './takenUp';
 
 const larder = shippedLarder;
-const parts = [
-  'waterG',
-  'fatG',
-  'proteinG',
-  'starchG',
-  'sugarsG',
-  'fibreG',
-  'saltG',
-  'acidG',
-  'ashG',
-] as const;
 const total = (id: string, raw: Parameters<typeof readyIngredient>[1]) => {
   const ready = readyIngredient(ingredient(id), raw, larder);
-  return parts.reduce((sum, key) => sum + ready[key], 0);
+  return compositionKeys.reduce((sum, key) => sum + ready[key], 0);
 };
 
 describe('what is taken up', () => {

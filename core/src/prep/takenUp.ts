@@ -1,5 +1,5 @@
 import type { RawWay } from '../book/dip';
-import type { Ingredient } from '../larder/ingredient';
+import { compositionKeys, type Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
 import { yieldOf } from './pulses';
 import { ratioOf } from './route';
@@ -35,21 +35,9 @@ export function saltTakenUpG(ingredient: Ingredient, way: RawWay): number {
   return (strewnShare * (saltG / 1000) * 100) / typical;
 }
 
-const composition = [
-  'waterG',
-  'fatG',
-  'proteinG',
-  'starchG',
-  'sugarsG',
-  'fibreG',
-  'saltG',
-  'acidG',
-  'ashG',
-] as const;
-
 function mixed(one: Ingredient, other: Ingredient, share: number): Ingredient {
   const blend = { ...one };
-  for (const key of composition) blend[key] = (1 - share) * one[key] + share * other[key];
+  for (const key of compositionKeys) blend[key] = (1 - share) * one[key] + share * other[key];
   return blend;
 }
 
@@ -85,7 +73,7 @@ export function readyIngredient(
     const skins = ready.fibreG * skinFibreShare;
     const rest = 100 / (100 - skins);
     ready = { ...ready, fibreG: ready.fibreG - skins };
-    for (const part of composition) ready[part] *= rest;
+    for (const part of compositionKeys) ready[part] *= rest;
   }
   const salt = saltTakenUpG(ready, raw);
   if (salt > 0) {

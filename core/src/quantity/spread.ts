@@ -10,7 +10,7 @@ export const measuringCv = {
 } as const;
 
 /** z of the 5th and 95th percentile: low–high ranges are read as the central 90 %. */
-const z90 = 1.6449;
+export const z90 = 1.6449;
 
 /**
  * Coefficient of variation of a low–typical–high range read as the central 90 %.

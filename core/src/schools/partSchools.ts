@@ -3,10 +3,15 @@ import type { RawWay } from '../book/dip';
 import type { ReadRow } from '../book/dipParts';
 import type { Larder } from '../larder/larder';
 import { routesTo } from '../prep/prepare';
-import { wayOfRow } from '../prep/usualWay';
-import { type Asked, type School, school, withIngredient, withRaw, withRows } from './school';
-
-const wayOf = ({ row }: ReadRow) => wayOfRow(row.ingredientId, row.raw);
+import {
+  type Asked,
+  type School,
+  school,
+  withIngredient,
+  withRaw,
+  withRows,
+  wayOf,
+} from './school';
 
 const garlics = [
   'garlic-raw',

@@ -4,13 +4,20 @@ import { canTwin, driedTwin } from '../prep/canTwin';
 import { routesTo } from '../prep/prepare';
 import { pulseOfIngredient } from '../prep/pulses';
 import { takesUp } from '../prep/takenUp';
-import { methodOf, wayOfRow } from '../prep/usualWay';
-import { type Asked, type School, school, withIngredient, withRaw, withRows } from './school';
+import { methodOf } from '../prep/usualWay';
+import {
+  type Asked,
+  type School,
+  school,
+  withIngredient,
+  withRaw,
+  withRows,
+  wayOf,
+} from './school';
 
 /** A usual pinch in the pot, g a litre. */
 const potSaltG = 10;
 
-const wayOf = ({ row }: ReadRow) => wayOfRow(row.ingredientId, row.raw);
 const isPulse = ({ ingredient }: ReadRow) => ingredient?.role === 'legume';
 const isDried = (read: ReadRow) => isPulse(read) && wayOf(read)?.from === 'dried';
 

@@ -1,5 +1,6 @@
 import type { Dip, RawWay, Row } from '../book/dip';
 import type { ReadRow } from '../book/dipParts';
+import { wayOfRow } from '../prep/usualWay';
 import { printGrams } from '../quantity/printAmount';
 
 /** One way of doing it. */
@@ -42,6 +43,9 @@ export function withRows(
     }),
   };
 }
+
+/** How a row is made ready now. */
+export const wayOf = ({ row }: ReadRow) => wayOfRow(row.ingredientId, row.raw);
 
 /** A row made ready another way. */
 export function withRaw(row: Row, raw: RawWay | null): Row {

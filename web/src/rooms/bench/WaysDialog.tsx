@@ -9,7 +9,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Radio from '@mui/material/Radio';
 import type { Machine } from '@cobbet/core/body/machines';
 import type { Dip } from '@cobbet/core/book/dip';
-import { wayEffect } from '@cobbet/core/schools/effect';
+import { type WayEffect, wayEffect } from '@cobbet/core/schools/effect';
 import type { School } from '@cobbet/core/schools/school';
 import { schoolsOf } from '@cobbet/core/schools/schoolsOf';
 import { useMemo } from 'react';
@@ -20,17 +20,19 @@ import { effectWords } from './effectWords';
 /** One question: its ways, what each would change, and why it matters. */
 function Question({
   school,
+  now,
   bench,
   machine,
   onTake,
 }: {
   school: School;
+  /** What the dip comes to as it is. */
+  now: WayEffect;
   bench: Bench;
   machine: Machine;
   onTake: (dip: Dip) => void;
 }) {
-  const { dip, larder, measures } = bench;
-  const now = wayEffect(dip, larder, measures, machine);
+  const { larder, measures } = bench;
   return (
     <Box
       component="fieldset"
@@ -96,8 +98,9 @@ export function WaysDialog({
   onTake: (label: string, dip: Dip) => void;
   onClose: () => void;
 }) {
-  const { dip, rows, larder } = bench;
+  const { dip, rows, larder, measures } = bench;
   const schools = useMemo(() => schoolsOf({ dip, rows }, larder), [dip, rows, larder]);
+  const now = wayEffect(dip, larder, measures, machine);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="ways-title">
       <DialogTitle id="ways-title">Ways of making it</DialogTitle>
@@ -110,6 +113,7 @@ export function WaysDialog({
           <Question
             key={school.id}
             school={school}
+            now={now}
             bench={bench}
             machine={machine}
             onTake={(next) => onTake(school.question, next)}

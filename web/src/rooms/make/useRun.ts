@@ -3,6 +3,7 @@
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Run, RunEntry } from '@cobbet/core/book/run';
 import { scaleAmountText } from '@cobbet/core/quantity/scaleAmount';
+import { measuringCv } from '@cobbet/core/quantity/spread';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useCallback, useState } from 'react';
 import type { Addition } from '@cobbet/core/advise/solveAdditions';
@@ -19,9 +20,6 @@ export function nextOpen({ entries }: Run): number {
   const at = entries.findIndex(({ done, skipped }) => !done && !skipped);
   return at < 0 ? entries.length : at;
 }
-
-/** A level spoon, and what is poured to a mark. */
-const spoonCv = 0.08;
 
 /** What a cook can do with a run; every tap is saved before it is shown. */
 export function useRun(dip: Dip, run: Run) {
@@ -95,9 +93,9 @@ export function useRun(dip: Dip, run: Run) {
       const at = new Date().toISOString();
       const entries = additions.map(({ ingredient: ingredientId, amount, massG }): RunEntry => ({
         rowId: newId(),
-        planned: { ingredientId, planned: null, amount, massG, cv: spoonCv, place },
+        planned: { ingredientId, planned: null, amount, massG, cv: measuringCv.spoon, place },
         prep: '',
-        done: { amount, massG, cv: spoonCv, at },
+        done: { amount, massG, cv: measuringCv.spoon, at },
         skipped: false,
       }));
       const names = additions.map(({ amount }) => amount).join(', ');
