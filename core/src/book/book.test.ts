@@ -267,6 +267,18 @@ describe('migrations', () => {
     expect(() => migrateRecord('dips', oldDip, 0)).toThrow(RangeError);
   });
 
+  test('version 6’s habits, ways of working in and a bowl’s own targets go when it goes back to 5', () => {
+    const down = migrations.find(({ from }) => from === 5)?.down;
+    const worked = { how: 'pulse', minutes: 1, lookFor: 'flecks' };
+    expect(
+      down?.dips?.({ id: 'a', tasting: 'each', keepDays: 3, rows: [{ id: '1', worked }] }),
+    ).toEqual({ id: 'a', rows: [{ id: '1' }] });
+    expect(down?.runs?.({ id: 'r', targets: {}, entries: [{ rowId: '1', worked }] })).toEqual({
+      id: 'r',
+      entries: [{ rowId: '1' }],
+    });
+  });
+
   test('version 5’s readings on the way, gates and what was taken up go when it goes back to 4', () => {
     const down = migrations.find(({ from }) => from === 4)?.down;
     const reading = { taken: { eye: 'scoops' }, when: 'machine' };

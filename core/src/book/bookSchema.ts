@@ -11,7 +11,7 @@ import { measureSystems } from '../quantity/measureSystem';
 import { families } from '../seasoning/families';
 import { amountViews, type Settings } from './book';
 import type { Byproduct } from './byproduct';
-import type { Dip, RawWay, Row } from './dip';
+import { type Dip, type RawWay, type Row, tastings, type WorkedIn, workings } from './dip';
 import type { Kit } from './kit';
 import type { Plan } from './plan';
 import type { StockItem } from './stock';
@@ -56,6 +56,14 @@ const band = Joi.object({
   high: Joi.number().allow(null).required(),
 });
 
+const workedIn = Joi.object<WorkedIn>({
+  how: Joi.string()
+    .valid(...workings)
+    .required(),
+  minutes: Joi.number().positive().max(120).allow(null).required(),
+  lookFor: text(300).required(),
+});
+
 const row = Joi.object<Row>({
   id: id.required(),
   ingredientId: id.required(),
@@ -67,6 +75,7 @@ const row = Joi.object<Row>({
   max: text(200),
   sure: text(200),
   raw: rawWay,
+  worked: workedIn,
   ...garlic,
 });
 
@@ -121,6 +130,8 @@ const outcome = {
   }),
 };
 
+const targets = Joi.object(Object.fromEntries(targetNames.map((name) => [name, band])));
+
 export const dipSchema = Joi.object<Dip>({
   id: id.required(),
   name: Joi.string().min(1).max(200).required(),
@@ -135,7 +146,9 @@ export const dipSchema = Joi.object<Dip>({
   servedAtC: Joi.number().min(-10).max(80).required(),
   portionG: Joi.number().positive().max(10_000).required(),
   leadId: id,
-  targets: Joi.object(Object.fromEntries(targetNames.map((name) => [name, band]))).required(),
+  targets: targets.required(),
+  tasting: Joi.string().valid(...tastings),
+  keepDays: Joi.number().integer().min(1).max(365),
   nextThing: text(1000).required(),
   createdAt: moment.required(),
 });
@@ -153,6 +166,7 @@ const runEntry = Joi.object<RunEntry>({
   rowId: id.required(),
   planned: trialRow.required(),
   prep: text(300).required(),
+  worked: workedIn,
   done: Joi.object({
     amount: text(200).required(),
     massG: mass.required(),
@@ -171,6 +185,7 @@ export const runSchema = Joi.object<Run>({
   step: Joi.number().integer().min(0).max(1000).required(),
   entries: Joi.array().items(runEntry).max(400).required(),
   atHand: Joi.array().items(id).max(200),
+  targets,
   ...outcome,
 });
 

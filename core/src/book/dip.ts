@@ -19,6 +19,20 @@ export interface RawWay {
   wet?: 'spun' | 'shaken';
 }
 
+/** When a dip is tasted while it is made. */
+export const tastings = ['end', 'each', 'cold'] as const;
+export type Tasting = (typeof tastings)[number];
+
+/** How an addition is worked in. */
+export const workings = ['pulse', 'long', 'stream', 'scrape', 'stir'] as const;
+export interface WorkedIn {
+  how: (typeof workings)[number];
+  /** null for as long as it takes */
+  minutes: number | null;
+  /** What to look for, in the cook's words. */
+  lookFor: string;
+}
+
 /** One addition of a dip, as the cook wrote it. */
 export interface Row {
   id: string;
@@ -35,6 +49,8 @@ export interface Row {
   germOut?: boolean;
   /** How it is made ready from raw; null as it is bought, left out the usual way. */
   raw?: RawWay | null;
+  /** How it is worked in; left out the usual way. */
+  worked?: WorkedIn;
   /** The amount the cook has said is right, as it was typed then. */
   sure?: string;
 }
@@ -62,6 +78,10 @@ export interface Dip {
   /** Id of the ingredient the dip is named for, where the cook says so. */
   leadId?: string;
   targets: Targets;
+  /** When it is tasted, where the cook has chosen: at the end, after each addition, at the gate and again cold. */
+  tasting?: Tasting;
+  /** Days it is kept in the fridge, where the cook has chosen. */
+  keepDays?: number;
   /** What to do next with it, in the cook's words. */
   nextThing: string;
   /** ISO 8601 */

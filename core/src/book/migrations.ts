@@ -15,7 +15,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 5;
+export const bookVersion = 6;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -117,6 +117,21 @@ export const migrations: readonly Migration[] = [
           const { raw: _raw, ...planned } = entry['planned'] as Loose;
           return { ...entry, planned };
         }),
+      }),
+    },
+  },
+  {
+    name: 'when a dip is tasted and how long it is kept; how additions are worked in; a bowl with targets of its own',
+    from: 5,
+    up: {},
+    down: {
+      dips: ({ tasting: _t, keepDays: _k, ...dip }) => ({
+        ...dip,
+        rows: listOf(dip['rows']).map(({ worked: _w, ...row }) => row),
+      }),
+      runs: ({ targets: _t, ...run }) => ({
+        ...run,
+        entries: listOf(run['entries']).map(({ worked: _w, ...entry }) => entry),
       }),
     },
   },

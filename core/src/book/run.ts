@@ -1,4 +1,5 @@
-import type { Dip } from './dip';
+import type { Targets } from '../landing/targets';
+import type { Dip, WorkedIn } from './dip';
 import type { Outcome, Trial, TrialRow } from './trial';
 
 /** One planned addition while a dip is being made; `done` is what really went in, null until it is logged. */
@@ -6,6 +7,8 @@ export interface RunEntry {
   rowId: string;
   planned: TrialRow;
   prep: string;
+  /** How it is worked in, where the dip says so. */
+  worked?: WorkedIn;
   done: { amount: string; massG: number; cv: number; at: string } | null;
   skipped: boolean;
 }
@@ -21,6 +24,8 @@ export interface Run extends Outcome {
   entries: RunEntry[];
   /** What is within reach while it is made, by larder id; everything that is in the dip when left out. */
   atHand?: string[];
+  /** What this bowl is to be, where that is not what the dip is to be. */
+  targets?: Targets;
 }
 
 /**
@@ -38,7 +43,10 @@ export function startRun(id: string, dip: Dip, planned: readonly TrialRow[], now
     entries: dip.rows.flatMap((row, i) => {
       const read = planned[i];
       if (!read) return [];
-      return [{ rowId: row.id, planned: read, prep: row.prep, done: null, skipped: false }];
+      const worked = row.worked ? { worked: row.worked } : {};
+      return [
+        { rowId: row.id, planned: read, prep: row.prep, ...worked, done: null, skipped: false },
+      ];
     }),
     method: dip.method,
     machineId: dip.machineId,

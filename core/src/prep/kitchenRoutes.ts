@@ -174,6 +174,50 @@ const blanched = (to: string, raw: string, yields: string[], cautions: string[] 
 const whey = (perRawG: Range) =>
   left('whey', null, perRawG, 'ml', 3, 'bread, soup, or loosen a yogurt dip');
 
+const aubergineG: Pieces = { aubergine: about(300, 0.2) };
+const charred: RouteStep[] = [
+  { label: 'Pierce, char over the flame for smoke', handsOnMin: 10, uses: { hob: 1 } },
+  roast(220, 40, 'Bake whole until it collapses'),
+  rest('Stand covered', 10),
+  trim('Scoop out the flesh', 10),
+];
+const halved: RouteStep[] = [
+  trim('Halve, score, oil', 8),
+  roast(220, 35, 'Bake cut side down until it collapses'),
+  trim('Scoop out the flesh', 8),
+];
+const drained = rest('Drain in a sieve', 30);
+const aubergineJuice = left(
+  'aubergine juice',
+  null,
+  times(yieldOf('aubergine-liquid'), 0.0055),
+  'ml',
+  2,
+  'a spoon back in for smoke',
+);
+const pierce = 'Pierce whole aubergines before they bake: they burst.';
+
+/** Aubergines charred whole or baked in halves, their juice drained off or kept. */
+const aubergines = (
+  [
+    ['aubergine', charred, [pierce, hotOil]],
+    ['halves', halved, [hotOil]],
+  ] as const
+).flatMap(([from, steps, cautions]) => [
+  route(
+    'aubergine-roasted-drained',
+    from,
+    'aubergines',
+    ['aubergine-drained-flesh'],
+    [...steps, drained],
+    { pieceG: aubergineG, leftovers: [aubergineJuice], cautions: [...cautions] },
+  ),
+  route('aubergine-roasted', from, 'aubergines', ['aubergine-roasted-flesh'], [...steps], {
+    pieceG: aubergineG,
+    cautions: [...cautions],
+  }),
+]);
+
 /** Ways to make everything but pulses ready. */
 export const kitchenRoutes: readonly Route[] = [
   route(
@@ -265,33 +309,7 @@ export const kitchenRoutes: readonly Route[] = [
       cautions: ['Kept in oil, garlic can carry botulism: fridge at once, 4 days, or freeze.'],
     },
   ),
-  route(
-    'aubergine-roasted-drained',
-    'aubergine',
-    'aubergines',
-    ['aubergine-drained-flesh'],
-    [
-      { label: 'Pierce, char over the flame for smoke', handsOnMin: 10, uses: { hob: 1 } },
-      roast(220, 40, 'Bake whole until it collapses'),
-      rest('Stand covered', 10),
-      trim('Scoop out the flesh', 10),
-      rest('Drain in a sieve', 30),
-    ],
-    {
-      pieceG: { aubergine: about(300, 0.2) },
-      leftovers: [
-        left(
-          'aubergine juice',
-          null,
-          times(yieldOf('aubergine-liquid'), 0.0055),
-          'ml',
-          2,
-          'a spoon back in for smoke',
-        ),
-      ],
-      cautions: ['Pierce whole aubergines before they bake: they burst.', hotOil],
-    },
-  ),
+  ...aubergines,
   route(
     'red-pepper-roasted',
     'pepper',
@@ -530,19 +548,6 @@ export const kitchenRoutes: readonly Route[] = [
       leftovers: [whey(times(yieldOf('whey-2h'), 0.01))],
     },
   ),
-  route(
-    'aubergine-roasted-drained',
-    'halves',
-    'aubergines',
-    ['aubergine-drained-flesh'],
-    [
-      trim('Halve, score, oil', 8),
-      roast(220, 35, 'Bake cut side down until it collapses'),
-      trim('Scoop out the flesh', 8),
-      rest('Drain in a sieve', 30),
-    ],
-    { pieceG: { aubergine: about(300, 0.2) }, cautions: [hotOil] },
-  ),
   blanched('spinach-cooked-squeezed', 'spinach, trimmed', ['spinach-blanched-squeezed']),
   blanched(
     'nettle-blanched',
@@ -617,10 +622,17 @@ export const kitchenRoutes: readonly Route[] = [
   ...(['olives-black-brined', 'olives-green'] as const).map((to) =>
     route(to, 'whole', 'olives with stones', ['olive-pitting'], [trim('Stone', 45)]),
   ),
-  ...(['parmesan-style', 'pecorino-style', 'grana-style'] as const).map((to) =>
-    route(to, 'wedge', 'a wedge', ['hard-cheese-rind'], [trim('Cut off the rind, grate', 20)], {
-      leftovers: [left('rind', null, about(0.09, 0.4), 'g', 30, 'into a soup')],
-    }),
+  ...(['parmesan-style', 'pecorino-style', 'grana-style'] as const).flatMap((to) =>
+    (
+      [
+        ['wedge', trim('Cut off the rind, grate', 20)],
+        ['piece', trim('Cut off the rind, cut in cubes', 5)],
+      ] as const
+    ).map(([from, step]) =>
+      route(to, from, 'a wedge', ['hard-cheese-rind'], [step], {
+        leftovers: [left('rind', null, about(0.09, 0.4), 'g', 30, 'into a soup')],
+      }),
+    ),
   ),
   // the oven is the usual way, and the first of a thing's ways is the usual one
   ...(['walnut', 'almond', 'cashew', 'pecan', 'pine-nut', 'hazelnut'] as const).flatMap((to) => [

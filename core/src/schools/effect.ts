@@ -1,8 +1,9 @@
 import { analyse } from '../analysis/analyse';
-import type { Machine } from '../body/machines';
 import { smoothness } from '../body/smoothness';
 import type { Dip } from '../book/dip';
 import { partOf, readRow } from '../book/dipParts';
+import { type Kit, kitMachine } from '../book/kit';
+import { fridgeDays } from '../keeping/fridgeDays';
 import type { Larder } from '../larder/larder';
 import { prepare, rawFor } from '../prep/prepare';
 import { routeOfRow } from '../prep/usualWay';
@@ -20,24 +21,30 @@ export interface WayEffect {
   stiffestBody: number | null;
   /** g per 100 g; garlic as raw crushed. */
   saltG: number;
+  acidG: number;
   garlicG: number;
+  /** One standard deviation of the salt and of the body, from how amounts are measured; null without any. */
+  saltSdG: number | null;
+  bodySd: number | null;
   /** 0–10; null for an empty bowl. */
   smoothness: number | null;
   /** Air, % of the volume without it. */
   overrunPct: number;
+  /** Days it is kept in the fridge. */
+  keepDays: number;
+  /** Minutes at tasting it, cold again among them. */
+  tastingMin: number;
 }
+
+/** What one taste takes, spoon, note and all (judgement), min. */
+const tasteMin = 1;
 
 /**
  * What a dip as it stands comes to: time, body, seasoning, smoothness.
  *
- * @param machine it is made in
+ * @param kit what stands in the kitchen: the dip names its machine of it
  */
-export function wayEffect(
-  dip: Dip,
-  larder: Larder,
-  measures: MeasureSystem,
-  machine: Machine,
-): WayEffect {
+export function wayEffect(dip: Dip, larder: Larder, measures: MeasureSystem, kit: Kit): WayEffect {
   const rows = dip.rows.map((row) => readRow(row, larder, measures));
   const parts = rows.flatMap((read) => partOf(read) ?? []);
   const { body, path, per100g } = analyse({
@@ -60,6 +67,9 @@ export function wayEffect(
   }
   const pulses = rows.filter(({ ingredient }) => ingredient?.role === 'legume');
   const bodies = path.flatMap((step) => step.body ?? []);
+  const last = path.at(-1);
+  const bowl = parts.filter(({ place }) => place === 'bowl').length;
+  const tastes = { end: 1, cold: 2, each: bowl }[dip.tasting ?? 'cold'];
   return {
     handsMin,
     readyMin: Math.max(readyMin, handsMin),
@@ -67,13 +77,18 @@ export function wayEffect(
     chilledBody: body.chilled,
     stiffestBody: bodies.length > 0 ? Math.max(...bodies) : null,
     saltG: per100g.saltG,
+    acidG: per100g.acidG,
     garlicG: per100g.garlicG,
+    saltSdG: last?.seasoningSd.saltG ?? null,
+    bodySd: last && last.body !== null ? last.measuringSd : null,
     smoothness: smoothness(
       parts,
       dip.method.grind,
-      machine,
+      kitMachine(kit, dip.machineId),
       pulses.length > 0 && pulses.every(({ row }) => row.raw?.skinsOff === true),
     ),
     overrunPct: dip.method.overrunPct,
+    keepDays: dip.keepDays ?? fridgeDays(dip.family, parts).usual,
+    tastingMin: tasteMin * tastes,
   };
 }

@@ -147,6 +147,32 @@ function ways(
 const has = (read: ReadRow, from: string) =>
   routesTo(read.row.ingredientId).some((route) => route.from === from);
 
+const isAubergine = ({ row }: ReadRow) => /^aubergine-roasted/.test(row.ingredientId);
+
+function drained(asked: Asked): School[] {
+  const rows = asked.rows.filter(isAubergine);
+  if (rows.length === 0) return [];
+  const option = (id: string, name: string, ingredientId: string) => ({
+    id,
+    name,
+    now: rows.every(({ row }) => row.ingredientId === ingredientId),
+    dip: withRows(asked, isAubergine, (row, { massG }) =>
+      row.ingredientId === ingredientId ? row : withIngredient(row, ingredientId, massG),
+    ),
+  });
+  return [
+    school(
+      'aubergine-drained',
+      'The juice of the aubergine?',
+      'Drained always is usual: kept in, it is quicker to have, looser and more bitter; a spoon of it gives smoke.',
+      [
+        option('drained', 'drained in a sieve', 'aubergine-roasted-drained'),
+        option('kept', 'kept in', 'aubergine-roasted'),
+      ],
+    ),
+  ];
+}
+
 /** Questions about a dip's garlic, leaves, nuts, cucumber and aubergine. */
 export function partSchools(asked: Asked, larder: Larder): School[] {
   return [
@@ -211,12 +237,13 @@ export function partSchools(asked: Asked, larder: Larder): School[] {
       asked,
       'aubergine',
       'The aubergine?',
-      'Charring gives the smoke; halves cut side down are quicker and cleaner. Always drained.',
-      ({ row }) => row.ingredientId === 'aubergine-roasted-drained',
+      'Charring gives the smoke; halves cut side down are quicker and cleaner.',
+      isAubergine,
       [
         { id: 'char', name: 'charred, baked whole', raw: { from: 'aubergine' } },
         { id: 'halves', name: 'halves, cut side down', raw: { from: 'halves' } },
       ],
     ),
+    ...drained(asked),
   ];
 }

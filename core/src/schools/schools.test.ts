@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
-import { machines } from '../body/machines';
 import { type Dip, plainRow } from '../book/dip';
 import { readRow } from '../book/dipParts';
+import { defaultKit } from '../book/kit';
 import { shippedLarder } from '../larder/larder';
 import { wayEffect } from './effect';
 import { schoolsOf } from './schoolsOf';
@@ -19,9 +19,28 @@ const hummus = dip('weir', {
     plainRow('o', 'olive-oil-extra-virgin', '15 g'),
   ],
 });
+const pesto = dip('pesto', {
+  family: 'pesto-spread',
+  rows: [
+    plainRow('w', 'watercress', '80 g'),
+    plainRow('h', 'hazelnut', '60 g'),
+    plainRow('c', 'grana-style', '50 g'),
+    plainRow('o', 'olive-oil-extra-virgin', '90 g'),
+    plainRow('s', 'sea-salt-fine', '2 g'),
+  ],
+});
+const charred = dip('charred', {
+  family: 'vegetable',
+  rows: [
+    plainRow('a', 'aubergine-roasted-drained', '400 g'),
+    plainRow('l', 'labneh', '100 g'),
+    plainRow('s', 'sea-salt-fine', '4 g'),
+  ],
+});
+const idsOf = ({ rows }: Dip) => rows.map(({ id }) => id);
 const schools = (of: Dip) => {
   const rows = of.rows.map((row) => readRow(row, larder, 'us'));
-  return schoolsOf({ dip: of, rows }, larder);
+  return schoolsOf({ dip: of, rows }, larder, 'us');
 };
 const ask = (of: Dip, id: string) => {
   const found = schools(of).find((one) => one.id === id);
@@ -33,11 +52,7 @@ const take = (of: Dip, question: string, option: string) => {
   if (!found) throw new Error(`no option ${option}`);
   return found.dip;
 };
-const [processor] = machines;
-const effect = (of: Dip) => {
-  if (!processor) throw new Error('no machine');
-  return wayEffect(of, larder, 'us', processor);
-};
+const effect = (of: Dip) => wayEffect(of, larder, 'us', defaultKit);
 
 describe('schools of practice', () => {
   test('asks only what arises in the dip', () => {
@@ -49,8 +64,12 @@ describe('schools of practice', () => {
     expect(schools(dip('plain', { rows: [] })).map(({ id }) => id)).toEqual(['texture']);
   });
 
-  test('takes every option, and then that option is the one chosen', () => {
-    for (const { id, options } of schools(hummus)) {
+  test.each([
+    ['hummus', hummus],
+    ['pesto', pesto],
+    ['aubergine', charred],
+  ])('takes every option, and then that option is the one chosen: %s', (_, of) => {
+    for (const { id, options } of schools(of)) {
       for (const option of options)
         expect([id, ask(option.dip, id).chosen]).toEqual([id, option.id]);
     }
@@ -128,5 +147,82 @@ describe('schools of practice', () => {
     });
     expect(ask(pesto, 'nuts').chosen).toBe('oven');
     expect(ask(pesto, 'leaves').chosen).toBe('raw');
+  });
+
+  test('tahini comes out, and goes in as a share of the whole bowl', () => {
+    expect(ask(hummus, 'tahini').chosen).toBe('lot');
+    const none = take(hummus, 'tahini', 'none');
+    expect(idsOf(none)).not.toContain('t');
+    // 456 g of other things without the 80 g: 3 % of the whole are 14.1 g
+    expect(take(none, 'tahini', 'spoon').rows[0]?.amount).toBe('14.1 g');
+    expect(take(hummus, 'tahini', 'spoon').rows[0]?.amount).toBe('14.1 g');
+    expect(effect(none).chilledBody).not.toBeNull();
+  });
+
+  test('loosened with the pot’s own liquid, or the can’s where the pulses are canned; lemon is sourer', () => {
+    const options = (of: Dip) => ask(of, 'liquid').options.map(({ id }) => id);
+    expect(options(hummus)).toContain('bean-cooking-liquid');
+    expect(options(take(hummus, 'pulses', 'can'))).toContain('chickpea-can-liquid');
+    const lemon = take(hummus, 'liquid', 'lemon-juice');
+    const acid = larder.get('lemon-juice')?.acidG ?? NaN;
+    // 60 of 536 g are lemon in place of water
+    expect(effect(lemon).acidG - effect(hummus).acidG).toBeCloseTo((60 / 536) * acid, 3);
+    expect(lemon.rows.find(({ id }) => id === 'w')?.ingredientId).toBe('lemon-juice');
+  });
+
+  test('an aubergine with its juice is ready half an hour sooner, looser, with as much dry matter from as much raw', () => {
+    const kept = take(charred, 'aubergine-drained', 'kept');
+    expect(effect(charred).readyMin - effect(kept).readyMin).toBeGreaterThanOrEqual(30);
+    expect(effect(kept).chilledBody).toBeLessThan(effect(charred).chilledBody ?? NaN);
+    const dry = (id: string) => 100 - (larder.get(id)?.waterG ?? NaN);
+    // 45 g drained or 55 g undrained from 100 g raw; the juice carries a little away
+    const carried = 0.55 * dry('aubergine-roasted') - 0.45 * dry('aubergine-roasted-drained');
+    expect(carried).toBeGreaterThan(0);
+    expect(carried).toBeLessThan(0.1 * 10);
+  });
+
+  test('cheese goes in last but the oil, or first from the piece, which takes less at the grater', () => {
+    const grated = take(pesto, 'pesto-cheese', 'wedge');
+    expect(idsOf(grated)).toEqual(['w', 'h', 'c', 'o', 's']);
+    const ground = take(grated, 'pesto-cheese', 'piece');
+    expect(idsOf(ground)).toEqual(['c', 'w', 'h', 'o', 's']);
+    expect(effect(ground).handsMin).toBeLessThan(effect(grated).handsMin);
+  });
+
+  test('oil little by little is in thirds between the others, and one pour again at the end', () => {
+    const little = take(pesto, 'pesto-oil', 'little');
+    expect(idsOf(little)).toEqual(['w', 'o-pour-1', 'h', 'c', 'o-pour-2', 's', 'o-pour-3']);
+    expect(little.rows.find(({ id }) => id === 'o-pour-2')?.amount).toBe('30 g');
+    const end = take(little, 'pesto-oil', 'end');
+    expect(idsOf(end)).toEqual(['w', 'h', 'c', 's', 'o']);
+    expect(end.rows.at(-1)?.amount).toBe('90 g');
+    expect(effect(end).chilledBody).toBeCloseTo(effect(pesto).chilledBody ?? NaN, 6);
+  });
+
+  test('a knife leaves a pesto coarser than a processor', () => {
+    const knife = effect(take(pesto, 'pesto-tool', 'knife'));
+    expect(knife.smoothness).toBeLessThan(effect(pesto).smoothness ?? NaN);
+  });
+
+  test('weighed is surer than spooned, spooned surer than by eye, of nearly the same amounts', () => {
+    const salt = (way: string) => effect(take(hummus, 'measuring', way));
+    expect(salt('weighed').saltSdG).toBeLessThan(salt('spoons').saltSdG ?? NaN);
+    expect(salt('spoons').saltSdG).toBeLessThan(salt('eye').saltSdG ?? NaN);
+    expect(salt('spoons').bodySd).toBeLessThan(salt('eye').bodySd ?? NaN);
+    const eye = take(hummus, 'measuring', 'eye');
+    // 3 g of fine salt at 0.3 ml a pinch, 15 g of oil at 20 ml a glug
+    expect(eye.rows.find(({ id }) => id === 'o')?.amount).toMatch(/^(1|½|1½) glugs?$/);
+    expect(eye.rows.find(({ id }) => id === 's')?.amount).toMatch(/pinches$/);
+  });
+
+  test('kept the cautious end unless the cook says longer; tasted at the gate and cold', () => {
+    expect(effect(hummus).keepDays).toBe(4);
+    expect(ask(hummus, 'keeping').chosen).toBe('usual');
+    expect(effect(take(hummus, 'keeping', 'most')).keepDays).toBe(7);
+    expect(take(pesto, 'keeping', 'most').keepDays).toBe(14);
+    expect(ask(hummus, 'tasting').chosen).toBe('cold');
+    const each = effect(take(hummus, 'tasting', 'each'));
+    // seven additions in the bowl, one minute each, against the gate and one cold
+    expect(each.tastingMin - effect(hummus).tastingMin).toBe(5);
   });
 });

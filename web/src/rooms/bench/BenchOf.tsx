@@ -230,7 +230,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
       {ways && (
         <WaysDialog
           bench={bench}
-          machine={machine}
+          kit={kit}
           onTake={(label, next) => edit(label, () => next)}
           onClose={() => setWays(false)}
         />

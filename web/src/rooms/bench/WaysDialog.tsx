@@ -7,8 +7,8 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Radio from '@mui/material/Radio';
-import type { Machine } from '@cobbet/core/body/machines';
 import type { Dip } from '@cobbet/core/book/dip';
+import type { Kit } from '@cobbet/core/book/kit';
 import { type WayEffect, wayEffect } from '@cobbet/core/schools/effect';
 import type { School } from '@cobbet/core/schools/school';
 import { schoolsOf } from '@cobbet/core/schools/schoolsOf';
@@ -22,14 +22,14 @@ function Question({
   school,
   now,
   bench,
-  machine,
+  kit,
   onTake,
 }: {
   school: School;
   /** What the dip comes to as it is. */
   now: WayEffect;
   bench: Bench;
-  machine: Machine;
+  kit: Kit;
   onTake: (dip: Dip) => void;
 }) {
   const { larder, measures } = bench;
@@ -46,7 +46,7 @@ function Question({
         const chosen = option.id === school.chosen;
         const words = chosen
           ? ['as it is now']
-          : effectWords(now, wayEffect(option.dip, larder, measures, machine));
+          : effectWords(now, wayEffect(option.dip, larder, measures, kit));
         return (
           <Box
             component="label"
@@ -89,18 +89,21 @@ function Question({
 /** How a dip is made, question by question, each way with what it would change of this dip. */
 export function WaysDialog({
   bench,
-  machine,
+  kit,
   onTake,
   onClose,
 }: {
   bench: Bench;
-  machine: Machine;
+  kit: Kit;
   onTake: (label: string, dip: Dip) => void;
   onClose: () => void;
 }) {
   const { dip, rows, larder, measures } = bench;
-  const schools = useMemo(() => schoolsOf({ dip, rows }, larder), [dip, rows, larder]);
-  const now = wayEffect(dip, larder, measures, machine);
+  const schools = useMemo(
+    () => schoolsOf({ dip, rows }, larder, measures),
+    [dip, rows, larder, measures],
+  );
+  const now = wayEffect(dip, larder, measures, kit);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="ways-title">
       <DialogTitle id="ways-title">Ways of making it</DialogTitle>
@@ -115,7 +118,7 @@ export function WaysDialog({
             school={school}
             now={now}
             bench={bench}
-            machine={machine}
+            kit={kit}
             onTake={(next) => onTake(school.question, next)}
           />
         ))}

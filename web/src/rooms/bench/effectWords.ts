@@ -12,6 +12,23 @@ function changed(
   return [say(Math.abs(to - from), to > from)];
 }
 
+/** How far off the measuring leaves a figure, the way it is and the other way. */
+function spread(
+  name: string,
+  from: number | null,
+  to: number | null,
+  least: number,
+  unit: string,
+): string[] {
+  const digits = unit === '' ? 1 : 2;
+  return changed(
+    from,
+    to,
+    least,
+    () => `${name} as measured ± ${to?.toFixed(digits)}${unit}, not ± ${from?.toFixed(digits)}`,
+  );
+}
+
 /** What another way would change: time, body, seasoning, smoothness, each with a word before its figure. */
 export function effectWords(now: WayEffect, then: WayEffect): string[] {
   return [
@@ -46,6 +63,12 @@ export function effectWords(now: WayEffect, then: WayEffect): string[] {
       (by, more) => `salt ${more ? '+' : '−'}${by.toFixed(2)} g in 100 g`,
     ),
     ...changed(
+      now.acidG,
+      then.acidG,
+      0.01,
+      (by, more) => `sour ${more ? '+' : '−'}${by.toFixed(2)} g in 100 g`,
+    ),
+    ...changed(
       now.garlicG,
       then.garlicG,
       0.02,
@@ -62,6 +85,20 @@ export function effectWords(now: WayEffect, then: WayEffect): string[] {
       then.overrunPct,
       0.5,
       (by, more) => `${by.toFixed(0)} % ${more ? 'more' : 'less'} air`,
+    ),
+    ...spread('salt', now.saltSdG, then.saltSdG, 0.005, ' g'),
+    ...spread('body', now.bodySd, then.bodySd, 0.05, ''),
+    ...changed(
+      now.keepDays,
+      then.keepDays,
+      1,
+      (by, more) => `kept ${by} ${by === 1 ? 'day' : 'days'} ${more ? 'longer' : 'less'}`,
+    ),
+    ...changed(
+      now.tastingMin,
+      then.tastingMin,
+      1,
+      (by, more) => `${by} min ${more ? 'more' : 'less'} at tasting`,
     ),
   ];
 }
