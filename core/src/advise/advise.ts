@@ -3,6 +3,7 @@ import type { Ingredient } from '../larder/ingredient';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { TargetName, Targets } from '../landing/targets';
 import { type BowlFigures, bowlFigures, missed } from './figures';
+import { clearOfEdges } from './justInside';
 import { overshootChance } from './overshoot';
 import { type Addition, additionsFor, halfOf, solveAdditions } from './solveAdditions';
 import type { AdviseInput } from './adviseInput';
@@ -41,6 +42,8 @@ export interface Advice {
 const mostSuggestions = 3;
 /** More than this of the bowl in one addition is a rescue and not seasoning. */
 const stepShare = 0.2;
+/** A step that only makes sure is small. */
+const surerShare = 0.05;
 /** With a lean mouth these loosen least of all. */
 const isThin = ({ role, fatG }: Ingredient) => role === 'liquid' && fatG < 2;
 
@@ -85,6 +88,24 @@ function suggestion(
   };
 }
 
+/** A small step that takes a body that is only just inside its band clear of the edge; null where there is none. */
+function surer(
+  input: AdviseInput,
+  targets: Targets,
+  now: BowlFigures,
+  solver: LinearSolver,
+): Suggestion | null {
+  const inner = clearOfEdges(targets);
+  if (missed(now, inner).length === 0) return null;
+  const limits = { mostShare: surerShare, bowlG: dipMass(input.parts) };
+  const add = solveAdditions(input, inner, input.atHand, limits, solver);
+  if (!add) return null;
+  const step = suggestion(input, inner, now, add);
+  const why = 'It is in, but only just: this makes it surer.';
+  // half of so little could not be told from nothing
+  return step.meets ? { ...step, firstStep: add, why } : null;
+}
+
 /** Additions without those that can be left out: less to measure, with every band that was met met still. */
 function pruned(input: AdviseInput, targets: Targets, add: readonly Addition[]): Addition[] {
   const byId = new Map(input.atHand.map((one) => [one.id, one]));
@@ -114,7 +135,8 @@ function reaches(
 }
 
 /**
- * What to do next with a bowl: nothing when it is where it should be; else at most three additions, ranked, each with
+ * What to do next with a bowl: nothing when it is where it should be, with a small step to be surer before it where that
+ * is only just; else at most three additions, ranked, each with
  * a first step of half of it, what it does, and the chance that it goes too far. Nothing is ever taken out.
  *
  * @param input the bowl as it is, with what readings and tastes have said of it
@@ -137,7 +159,8 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
       massG: now.massG,
       why: 'Nothing: it is where you want it. Stop here.',
     };
-    return { now, met: true, misses, suggestions: [stop] };
+    const further = surer(input, targets, now, solver);
+    return { now, met: true, misses, suggestions: further ? [further, stop] : [stop] };
   }
   const bowlG = dipMass(parts);
   const fatty = input.atHand.filter((one) => !isThin(one));

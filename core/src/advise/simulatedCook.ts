@@ -152,14 +152,14 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
     if (lowerHalf('saltG') && marks.salt === 'short') tastes.salt = 'short';
     if (lowerHalf('acidG') && marks.sour === 'short') tastes.sour = 'short';
     const input = { parts: said, targets, tastes, atHand, mostMl: null, ...known, correction };
-    const { met, suggestions } = advise(input, solver);
-    const [first] = suggestions;
+    const [first] = advise(input, solver).suggestions;
+    const stop = first?.add.length === 0;
     // told to stop, a careful cook looks once more before the bowl is emptied
-    if (met && !looked) {
+    if (stop && !looked) {
       looked = true;
       continue;
     }
-    if (met || !first || first.add.length === 0 || additions >= mostAdditions) break;
+    if (stop || !first || additions >= mostAdditions) break;
     looked = false;
     const whole = additions > 0 && first.overshootChance < carefulFrom;
     const step: Addition[] = whole ? first.add : first.firstStep;

@@ -7,7 +7,7 @@ import { emptyPlan, type Plan } from '@cobbet/core/book/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/book/reading';
-import { nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
+import { type Gate, nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { YieldResult } from '@cobbet/core/book/yieldResult';
 import type { Larder } from '@cobbet/core/larder/larder';
@@ -142,6 +142,14 @@ export function dropRun(runId: string): Promise<boolean> {
 /** Keeps a reading of a trial. */
 export function readTrial(trialId: string, reading: KeptReading): Promise<boolean> {
   return editTrial(trialId, 'Read it', (trial) => withReading(trial, reading));
+}
+
+/** Keeps a taste of a trial at its gate. */
+export function tasteTrial(trialId: string, gate: Gate): Promise<boolean> {
+  return editTrial(trialId, 'Taste it', (trial) => ({
+    ...trial,
+    gates: [...(trial.gates ?? []), gate],
+  }));
 }
 
 /** Leaves a trial's reading out of what the kitchen learns, or puts it back. */

@@ -4,10 +4,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { type ReadingTaken, takeReading } from '@cobbet/core/reading/takeReading';
 import { type ReactNode, useState } from 'react';
-import { MeasuredField } from './MeasuredField';
 import { typedNumber } from './readingText';
 import { TestPicture } from './TestPicture';
 import { TestResult } from './TestResult';
+import { WarmthField, warmthOf } from './WarmthField';
 
 /** Takes a test with the paste's warmth, or null where that was not measured. */
 export type TakeTest = (taken: ReadingTaken, atC: number | null) => void;
@@ -57,16 +57,16 @@ export function TestForm({
           }}
         >
           {figures}
-          <MeasuredField label="Warmth" unit="°C" value={warmth} onChange={setWarmth} />
+          <WarmthField label="Warmth" value={warmth} onChange={setWarmth} />
         </Box>
         {more}
         {taken && <TestResult reading={takeReading(taken)} />}
         <Box>
           <Button
             variant="contained"
-            disabled={!taken}
+            disabled={!taken || warmthOf(warmth).problem !== null}
             sx={{ minHeight: 48 }}
-            onClick={() => taken && onTake(taken, typedNumber(warmth))}
+            onClick={() => taken && onTake(taken, warmthOf(warmth).atC)}
           >
             Keep the {test} test
           </Button>

@@ -10,6 +10,7 @@ import { tastes } from '@cobbet/core/book/trial';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
+import { TasteRow, withTaste } from '@/parts/TasteRow';
 import { ReadingForm } from '@/parts/reading/ReadingForm';
 import { readingText } from '@/parts/reading/readingText';
 import { completeRun } from '@/store/commands';
@@ -17,8 +18,7 @@ import { colour } from '@/theme/colour';
 import { runBody } from './runBody';
 import { SavedText, YieldField } from './RunFields';
 import { Divide } from './Divide';
-import { GateForm } from './GateForm';
-import { TasteRow } from './TasteRow';
+import { Gates } from './Gates';
 import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import { nextOpen, type RunControl } from './useRun';
@@ -62,14 +62,24 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         </Typography>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
           {tastes.map((taste) => (
-            <TasteRow key={taste} taste={taste} run={run} control={control} />
+            <TasteRow
+              key={taste}
+              taste={taste}
+              marks={run.tastes}
+              onMark={(verdict) =>
+                void control.note(`Taste: ${taste}`, (one) => ({
+                  ...one,
+                  tastes: withTaste(one.tastes, taste, verdict),
+                }))
+              }
+            />
           ))}
         </Box>
       </section>
       <WhatNext run={run} control={control} />
       <Unplanned control={control} />
       <Divide run={run} massG={now.massG} />
-      <GateForm run={run} control={control} />
+      <Gates run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
           <YieldField run={run} control={control} reckoned={now.massG} body={now.body.fresh} />

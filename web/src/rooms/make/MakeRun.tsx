@@ -4,9 +4,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Run } from '@cobbet/core/book/run';
+import { weighedText } from '@cobbet/core/devices/weighedIn';
 import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { inNow, useDevices } from '@/devices/deviceStore';
 import { dropRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { StepList } from './StepList';
@@ -14,6 +16,9 @@ import { Step } from './Step';
 import { useRun } from './useRun';
 
 const Check = dynamic(() => import('./Check').then((module) => module.Check), { ssr: false });
+
+/** What a scale shows beyond this is an addition on its way, g. */
+const movesFromG = 1;
 
 /** Keeps the screen awake while something is being made, where the browser can. */
 function useAwake() {
@@ -47,9 +52,15 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
   useHotkeys('space, pagedown', (event) => {
     if (checking) return;
     event.preventDefault();
-    void control.logAsWritten();
+    const { scale, addition } = useDevices.getState();
+    const shownG = inNow(useDevices.getState());
+    if (!scale || (addition.caughtG === null && Math.abs(shownG ?? 0) < movesFromG)) {
+      void control.logAsWritten();
+    } else if (addition.caughtG === null) control.say('Wait until the scale stands still.');
+    else void control.log(weighedText(addition.caughtG));
   });
   useHotkeys('h', () => void (checking || control.logHalf()));
+  useHotkeys('m', () => void (checking || control.logMore()));
   useHotkeys('left', () => void control.go(run.step - 1));
   // a foot switch turns pages
   useHotkeys('pageup', (event) => {

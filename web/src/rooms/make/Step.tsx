@@ -8,23 +8,24 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { stallsOn } from '@cobbet/core/body/machines';
 import { bodyWord } from '@cobbet/core/body/words';
+import { usualWorking } from '@cobbet/core/working/usualWorking';
 import { kitMachine } from '@cobbet/core/book/kit';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import { bodyFigure } from '@/parts/bodyText';
 import { SpoonPicture } from '@/parts/SpoonPicture';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { aimOff, runBody } from './runBody';
 import { StepTimer } from './StepTimer';
-import type { RunControl } from './useRun';
+import { WorkIn } from './WorkIn';
+import { oneSpoon, type RunControl } from './useRun';
 
-const placeWords = {
-  bowl: null,
-  fold: 'Fold it in whole.',
-  top: 'This goes on top when it is served.',
-} as const;
+const Weighing = dynamic(() => import('./Weighing').then((module) => module.Weighing), {
+  ssr: false,
+});
 
 /** A body as a picture with its word and figure. */
 function Standing({ title, body, empty }: { title: string; body: number | null; empty: string }) {
@@ -57,6 +58,10 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
     next !== null &&
     entry.planned.place === 'bowl' &&
     stallsOn(machine, nextBody, next.body.state === 'crumbs');
+  const working =
+    entry.worked ??
+    (ingredient && usualWorking(ingredient, entry.planned.place, machine, run.method.grind));
+  const tasteNow = dip.tasting === 'each' && now.massG > 0;
   const aim = entry.done ? null : aimOff(run, control, nextBody);
   const logTyped = async () => {
     if (await control.log(typed.trim())) setTyped('');
@@ -85,9 +90,10 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         {entry.planned.massG > 0 && printGrams(entry.planned.massG)}
         {entry.prep !== '' && ` · ${entry.prep}`}
       </Typography>
-      {placeWords[entry.planned.place] && (
-        <Typography sx={{ fontSize: 18 }}>{placeWords[entry.planned.place]}</Typography>
+      {entry.planned.place === 'top' && (
+        <Typography sx={{ fontSize: 18 }}>This goes on top when it is served.</Typography>
       )}
+      {working && <WorkIn working={working} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 4 } }}>
         <Standing
           title="the bowl now"
@@ -125,7 +131,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         sx={{
           display: 'grid',
           gap: 1.25,
-          gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr' },
+          gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr 1fr' },
         }}
       >
         <Button
@@ -138,11 +144,41 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         <Button variant="outlined" onClick={() => void control.logHalf()} sx={big}>
           Half of it
         </Button>
-        <Button variant="outlined" onClick={() => void control.skip()} sx={big}>
+        <Button variant="outlined" onClick={() => void control.logMore()} sx={big}>
+          {ingredient && /^1 t/.test(oneSpoon(ingredient)) ? 'A spoon more' : 'One more'}
+        </Button>
+        <Button
+          variant="outlined"
+          onClick={() => void control.skip()}
+          sx={{ ...big, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+        >
           Leave it out
         </Button>
       </Box>
-      <StepTimer run={run} label={ingredient?.name ?? entry.planned.ingredientId} />
+      {entry.planned.massG > 0 && (
+        <Weighing
+          wantedG={entry.planned.massG}
+          bowlC={run.method.blendC}
+          onLog={(amount) => void control.log(amount)}
+        />
+      )}
+      {tasteNow && (
+        <Box role="note" sx={{ mt: 1.5, fontSize: 17 }}>
+          This dip is tasted after each addition:{' '}
+          <Button
+            variant="outlined"
+            sx={{ minHeight: 48 }}
+            onClick={() => void control.go(run.entries.length)}
+          >
+            Taste it now
+          </Button>
+        </Box>
+      )}
+      <StepTimer
+        run={run}
+        label={ingredient?.name ?? entry.planned.ingredientId}
+        usualMin={working?.minutes ?? null}
+      />
       <Box
         component="form"
         onSubmit={(event) => {

@@ -7,10 +7,20 @@ import { beginTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
 
 /** Runs that are timed by the clock and not by eye, min. */
-const lengths = [1, 2, 4] as const;
+const lengths: readonly number[] = [1, 2, 4];
 
 /** Times the run of the machine after an addition; the timers stand above every room and outlast a reload. */
-export function StepTimer({ run, label }: { run: Run; label: string }) {
+export function StepTimer({
+  run,
+  label,
+  usualMin,
+}: {
+  run: Run;
+  label: string;
+  /** How long it is usually run, min; null for by eye. */
+  usualMin: number | null;
+}) {
+  const offered = usualMin === null ? lengths : [...new Set([usualMin, ...lengths])].slice(0, 3);
   return (
     <Box
       role="group"
@@ -18,18 +28,25 @@ export function StepTimer({ run, label }: { run: Run; label: string }) {
       sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 1.5, color: colour.muted }}
     >
       Run it
-      {lengths.map((minutes) => (
-        <Button
-          key={minutes}
-          variant="outlined"
-          sx={{ minHeight: 48, minWidth: 84, px: 1.5 }}
-          onClick={() =>
-            void beginTimer(`Run the machine: ${label}`, minutes, `${run.id} ${run.step}`)
-          }
-        >
-          {minutes} min
-        </Button>
-      ))}
+      {offered
+        .toSorted((a, b) => a - b)
+        .map((minutes) => (
+          <Button
+            key={minutes}
+            variant="outlined"
+            sx={{
+              minHeight: 48,
+              minWidth: 84,
+              px: 1.5,
+              ...(minutes === usualMin ? { borderWidth: 2, fontWeight: 700 } : {}),
+            }}
+            onClick={() =>
+              void beginTimer(`Run the machine: ${label}`, minutes, `${run.id} ${run.step}`)
+            }
+          >
+            {minutes} min
+          </Button>
+        ))}
     </Box>
   );
 }

@@ -146,7 +146,8 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   const nameOf = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
   const take = (add: readonly Addition[]) => void control.add(add);
   const advice = asked.state === 'answered' ? asked.answer : null;
-  const stop = advice?.met ? advice.suggestions[0] : undefined;
+  const stop = advice?.suggestions.find(({ add }) => add.length === 0);
+  const steps = advice?.suggestions.filter(({ add }) => add.length > 0) ?? [];
   return (
     <Box component="section" aria-label="What next">
       <Typography variant="h2">What next?</Typography>
@@ -175,16 +176,16 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
           {stop.why}
         </Box>
       )}
-      {advice && !stop && (
+      {advice && steps.length > 0 && (
         <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-          {advice.suggestions.map((one, i) => (
+          {steps.map((one, i) => (
             <Card
               key={one.add.map(({ ingredient }) => ingredient).join()}
               one={one}
               now={advice.now}
               targets={dip.targets}
               nameOf={nameOf}
-              lead={i === 0}
+              lead={i === 0 && !stop}
               onAdd={take}
             />
           ))}

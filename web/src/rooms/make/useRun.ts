@@ -2,7 +2,10 @@
 
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Run, RunEntry } from '@cobbet/core/book/run';
+import { addAmountTexts } from '@cobbet/core/quantity/addAmounts';
+import { countedPiece } from '@cobbet/core/quantity/kitchenMeasure';
 import { scaleAmountText } from '@cobbet/core/quantity/scaleAmount';
+import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { measuringCv } from '@cobbet/core/quantity/spread';
 import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useCallback, useState } from 'react';
@@ -19,6 +22,14 @@ function withEntry(run: Run, index: number, edit: (entry: RunEntry) => RunEntry)
 export function nextOpen({ entries }: Run): number {
   const at = entries.findIndex(({ done, skipped }) => !done && !skipped);
   return at < 0 ? entries.length : at;
+}
+
+/** One spoon or piece of a thing: what is strong goes by the small spoon. */
+export function oneSpoon(ingredient: Ingredient): string {
+  const piece = countedPiece(ingredient);
+  if (piece) return `1 ${piece.word}`;
+  const strong = ['salt', 'spice', 'umami', 'sweetener', 'aromatic'].includes(ingredient.role);
+  return strong ? '1 tsp' : '1 tbsp';
 }
 
 /** What a cook can do with a run; every tap is saved before it is shown. */
@@ -79,6 +90,17 @@ export function useRun(dip: Dip, run: Run) {
     return Promise.resolve(false);
   }, [entry, log]);
 
+  const logMore = useCallback(() => {
+    if (!entry || !ingredient) return Promise.resolve(false);
+    const more = addAmountTexts(
+      entry.planned.planned ?? entry.planned.amount,
+      oneSpoon(ingredient),
+    );
+    if (more.ok) return log(more.value);
+    setProblem(more.error.message);
+    return Promise.resolve(false);
+  }, [entry, ingredient, log]);
+
   const skip = useCallback(
     () =>
       editRun(run.id, 'Leave it out', (one) => ({
@@ -130,6 +152,8 @@ export function useRun(dip: Dip, run: Run) {
     log,
     logAsWritten,
     logHalf,
+    logMore,
+    say: setProblem,
     skip,
     add,
     note,

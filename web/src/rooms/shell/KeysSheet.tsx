@@ -36,9 +36,13 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
   {
     title: 'Make',
     keys: [
-      ['Space, Page down', 'log it as written, on to the next'],
+      ['Space, Page down', 'log it as written, or what stands on the scale; on to the next'],
       ['H', 'log half'],
+      ['M', 'log a spoon more'],
       ['← →', 'step back, step on'],
+      ['Page up', 'step back'],
+      ['T', 'set the scale to 0'],
+      ['P', 'pour on the practice scale, and stop'],
     ],
   },
 ];

@@ -12,7 +12,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { shortDay } from '@/parts/day';
 import { useCalibration } from '@/store/bookCalibration';
-import { deleteTrial, readTrial } from '@/store/commands';
+import { deleteTrial, readTrial, tasteTrial } from '@/store/commands';
 import { useLarder } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { mostCompared, pick, usePicked } from './comparePick';
@@ -20,6 +20,9 @@ import { PredictedRead } from './PredictedRead';
 import { trialDifference } from './trialDifference';
 import { verdictMarks } from './verdictMarks';
 
+const GateForm = dynamic(() => import('@/parts/GateForm').then((module) => module.GateForm), {
+  ssr: false,
+});
 const ReadingForm = dynamic(
   () => import('@/parts/reading/ReadingForm').then((module) => module.ReadingForm),
   { ssr: false },
@@ -64,6 +67,8 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
   const picked = usePicked((state) => state.ids);
   const [open, setOpen] = useState(false);
   const [looking, setLooking] = useState(false);
+  const [tasting, setTasting] = useState(false);
+  const gates = trial.gates ?? [];
   const cold = trial.readings.findLast(({ when }) => when === 'chilled');
   const analysis = useMemo(
     () =>
@@ -179,6 +184,14 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
             >
               {cold ? 'Read it cold again' : 'Read it cold'}
             </Button>
+            <Button
+              size="small"
+              sx={{ px: 0, minHeight: 32 }}
+              aria-expanded={tasting}
+              onClick={() => setTasting(!tasting)}
+            >
+              {gates.some(({ when }) => when === 'chilled') ? 'Tasted cold ✓' : 'Taste it cold'}
+            </Button>
           </Box>
         </Box>
       </Box>
@@ -194,6 +207,15 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
               void readTrial(trial.id, reading);
               setLooking(false);
             }}
+          />
+        </Box>
+      )}
+      {tasting && (
+        <Box sx={{ maxWidth: 760, mt: 1.5 }}>
+          <GateForm
+            when="chilled"
+            gates={gates}
+            onPass={(gate) => void tasteTrial(trial.id, gate)}
           />
         </Box>
       )}

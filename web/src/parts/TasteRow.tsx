@@ -3,10 +3,8 @@
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import type { Run } from '@cobbet/core/book/run';
-import { type Taste, type Verdict, verdicts } from '@cobbet/core/book/trial';
-import { capital } from '@/parts/bodyText';
-import type { RunControl } from './useRun';
+import { type Taste, type TasteMarks, type Verdict, verdicts } from '@cobbet/core/book/trial';
+import { capital } from './bodyText';
 
 /** What is no taste of its own is asked in its own words. */
 const words: Partial<Record<Taste, Record<Verdict, string>>> = {
@@ -15,21 +13,31 @@ const words: Partial<Record<Taste, Record<Verdict, string>>> = {
 };
 const names: Partial<Record<Taste, string>> = { lean: 'Fat', flat: 'Life' };
 
+/** Marks with one of them set, or taken away. */
+export function withTaste(marks: TasteMarks, taste: Taste, verdict: Verdict | null): TasteMarks {
+  const { [taste]: _old, ...rest } = marks;
+  return verdict ? { ...rest, [taste]: verdict } : rest;
+}
+
 /** One taste: short, right or over; a second tap takes the mark away. */
-export function TasteRow({ taste, run, control }: { taste: Taste; run: Run; control: RunControl }) {
+export function TasteRow({
+  taste,
+  marks,
+  onMark,
+}: {
+  taste: Taste;
+  marks: TasteMarks;
+  onMark: (verdict: Verdict | null) => void;
+}) {
+  const name = names[taste] ?? capital(taste);
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1 }}>
-      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{names[taste] ?? capital(taste)}</Box>
+      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{name}</Box>
       <ToggleButtonGroup
         exclusive
-        value={run.tastes[taste] ?? null}
-        aria-label={names[taste] ?? capital(taste)}
-        onChange={(_, verdict: Verdict | null) =>
-          void control.note(`Taste: ${taste}`, (one) => {
-            const { [taste]: _old, ...rest } = one.tastes;
-            return { ...one, tastes: verdict ? { ...rest, [taste]: verdict } : rest };
-          })
-        }
+        value={marks[taste] ?? null}
+        aria-label={name}
+        onChange={(_, verdict: Verdict | null) => onMark(verdict)}
       >
         {verdicts.map((verdict) => (
           <ToggleButton

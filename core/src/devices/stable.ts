@@ -1,0 +1,64 @@
+import type { DeviceReading } from './device';
+
+/** A value that has stood still, as it was caught. */
+export interface Caught {
+  value: number;
+  atMs: number;
+}
+
+/** What a device has read lately, and what was last caught of it. */
+export interface Watch {
+  recent: readonly DeviceReading[];
+  /** What it stands at now; null while it moves. */
+  stable: Caught | null;
+}
+
+export const nothingWatched: Watch = { recent: [], stable: null };
+
+/** How still and for how long counts as standing. */
+export interface Stillness {
+  /** Largest spread, in the device's unit. */
+  within: number;
+  /** … and as a share of the value, for heavy bowls. */
+  share: number;
+  /** ms it has to stand. */
+  forMs: number;
+}
+
+export const scaleStillness: Stillness = { within: 0.7, share: 0.0005, forMs: 900 };
+export const probeStillness: Stillness = { within: 0.7, share: 0, forMs: 1500 };
+
+/** Fewer readings than this in the time say nothing. */
+const fewest = 5;
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const middle = Math.floor(sorted.length / 2);
+  const upper = sorted[middle] ?? 0;
+  return sorted.length % 2 === 1 ? upper : ((sorted[middle - 1] ?? upper) + upper) / 2;
+}
+
+/**
+ * Watches a device for values that stand still: a value is caught once every reading of the last moment lies close
+ * together, as their median.
+ *
+ * @returns the watch with the reading in it
+ */
+export function watched(
+  { recent }: Watch,
+  reading: DeviceReading,
+  { within, share, forMs }: Stillness,
+): Watch {
+  const from = reading.atMs - forMs;
+  // one reading from before the moment shows that the moment is filled
+  const start = recent.findLastIndex(({ atMs }) => atMs <= from);
+  const kept = [...recent.slice(Math.max(0, start)), reading];
+  const filled = start >= 0 && kept.length > fewest;
+  const values = kept.map(({ value }) => value);
+  const spread = Math.max(...values) - Math.min(...values);
+  const still = spread <= within + share * Math.abs(reading.value);
+  return {
+    recent: kept,
+    stable: filled && still ? { value: median(values), atMs: reading.atMs } : null,
+  };
+}

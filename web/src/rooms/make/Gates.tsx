@@ -1,0 +1,32 @@
+'use client';
+
+import type { Run } from '@cobbet/core/book/run';
+import type { Gate } from '@cobbet/core/book/trial';
+import { GateForm } from '@/parts/GateForm';
+import { beginTimer } from '@/store/timerCommands';
+import type { RunControl } from './useRun';
+
+/** Cold is tasted, and read, after two hours. */
+const coldAfterMin = 120;
+
+/** The taste before the bowl is emptied and, unless the dip is tasted once only, the one cold. */
+export function Gates({ run, control }: { run: Run; control: RunControl }) {
+  const gates = run.gates ?? [];
+  const { dip } = control;
+  const cold = dip.tasting !== 'end';
+  const pass = (gate: Gate) => {
+    void control.note(gate.when === 'machine' ? 'Tasted at the gate' : 'Tasted cold', (one) => ({
+      ...one,
+      gates: [...(one.gates ?? []), gate],
+    }));
+    if (gate.when === 'machine' && cold) {
+      void beginTimer(`Taste ${dip.name} again, cold, and read it`, coldAfterMin, `${run.id} cold`);
+    }
+  };
+  return (
+    <>
+      <GateForm when="machine" gates={gates} marks={run.tastes} onPass={pass} />
+      {cold && gates.length > 0 && <GateForm when="chilled" gates={gates} onPass={pass} />}
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { WorkedIn } from '@cobbet/core/book/dip';
+import { colour } from '@/theme/colour';
+
+const howWords: Record<WorkedIn['how'], string> = {
+  pulse: 'Pulse',
+  long: 'Run long',
+  stream: 'Stream in, running',
+  scrape: 'Scrape down, run',
+  stir: 'By hand',
+};
+
+/** How the addition is worked in and what to look for, in one line that is read across the room. */
+export function WorkIn({ working }: { working: WorkedIn }) {
+  return (
+    <Box sx={{ fontSize: { xs: 17, sm: 20 }, lineHeight: 1.35 }}>
+      <strong>
+        {howWords[working.how]}
+        {working.minutes !== null && `, about ${working.minutes} min`}
+      </strong>
+      {working.lookFor !== '' && (
+        <Box component="span" sx={{ color: colour.muted }}>
+          {' '}
+          · {working.lookFor}
+        </Box>
+      )}
+    </Box>
+  );
+}
