@@ -1,3 +1,4 @@
+import type { Targets } from '../landing/targets';
 import { finishRun, loggedRows, type Run } from './run';
 import type { Trial } from './trial';
 
@@ -7,6 +8,8 @@ export interface SplitPart {
   name: string;
   /** g of the base that go into it. */
   massG: number;
+  /** What it is to be, where that is not what the dip is to be. */
+  targets?: Targets;
 }
 
 /** A base as a trial, and a run for each part of it that is made further. */
@@ -36,10 +39,12 @@ export function splitRun(
   if (!(whole > 0)) throw new RangeError('there is nothing in the bowl to divide');
   if (wanted > whole * 1.0001) throw new RangeError('more is taken than there is in the bowl');
   const base = finishRun(run, ids.trial, number);
-  const runs = parts.map(({ name, massG }, i): Run => {
+  const { targets: _whole, ...bowl } = run;
+  const runs = parts.map(({ name, massG, targets }, i): Run => {
     const share = massG / whole;
     return {
-      ...run,
+      ...bowl,
+      ...(targets ? { targets } : {}),
       id: ids.runs[i] ?? `${run.id}-${i}`,
       readings: [],
       tastes: {},

@@ -148,6 +148,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
             <AfterRows value={after}>
               <RowList
                 bench={bench}
+                machine={machine}
                 view={amountView}
                 rowsWidth={rowsWidth}
                 onMove={edits.move}

@@ -9,6 +9,8 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import type { Method } from '@cobbet/core/body/conditions';
+import type { Machine } from '@cobbet/core/body/machines';
 import type { Row } from '@cobbet/core/book/dip';
 import type { ReadRow } from '@cobbet/core/book/dipParts';
 import type { GarlicForm, Place } from '@cobbet/core/bowl/part';
@@ -18,6 +20,7 @@ import { readGrams } from '@cobbet/core/quantity/toGrams';
 import { useState } from 'react';
 import { PourOff } from '@/parts/PourOff';
 import { colour } from '@/theme/colour';
+import { WorkedInFields } from './WorkedInFields';
 
 /** What is poured and not spooned. */
 const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || role === 'acid';
@@ -25,6 +28,8 @@ const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || r
 interface Props {
   read: ReadRow;
   measures: MeasureSystem;
+  machine: Machine;
+  method: Method;
   anchor: HTMLElement;
   onChange: (label: string, edit: (row: Row) => Row) => void;
   onDelete: () => void;
@@ -65,7 +70,8 @@ function LimitField({
 
 /** Everything about a row that does not fit on the line. */
 export function RowDetails(props: Props) {
-  const { read, measures, anchor, onChange, onDelete, onMakeReady, onClose } = props;
+  const { read, measures, machine, method, anchor, onChange, onDelete, onMakeReady, onClose } =
+    props;
   const { row, ingredient } = read;
   const name = ingredient?.name ?? row.ingredientId;
   const [prep, setPrep] = useState(row.prep);
@@ -134,6 +140,7 @@ export function RowDetails(props: Props) {
             />
           </Box>
         )}
+        <WorkedInFields read={read} machine={machine} method={method} onChange={onChange} />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
           <LimitField
             label="At least"

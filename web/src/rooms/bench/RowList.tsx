@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
+import type { Machine } from '@cobbet/core/body/machines';
 import type { Row } from '@cobbet/core/book/dip';
 import dynamic from 'next/dynamic';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
@@ -18,6 +19,7 @@ const MakeReady = dynamic(() => import('./MakeReady').then((module) => module.Ma
 
 interface Props {
   bench: Bench;
+  machine: Machine;
   view: AmountView;
   rowsWidth: string;
   onMove: (from: number, to: number) => void;
@@ -69,7 +71,7 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful } = props;
+  const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful, machine } = props;
   const { type, save, forget, step } = bench;
   const [making, setMaking] = useState<string | null>(null);
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
@@ -111,6 +113,8 @@ export function RowList(props: Props) {
         <RowDetails
           read={read}
           measures={bench.measures}
+          machine={machine}
+          method={bench.dip.method}
           anchor={open.anchor}
           onChange={(label, change) => onEditRow(open.rowId, label, change)}
           onDelete={() => {

@@ -19,6 +19,7 @@ import { runBody } from './runBody';
 import { SavedText, YieldField } from './RunFields';
 import { Divide } from './Divide';
 import { Gates } from './Gates';
+import { PlateButton } from './PlateButton';
 import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import { nextOpen, type RunControl } from './useRun';
@@ -78,7 +79,8 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       </section>
       <WhatNext run={run} control={control} />
       <Unplanned control={control} />
-      <Divide run={run} massG={now.massG} />
+      <Divide run={run} dip={control.dip} massG={now.massG} />
+      <PlateButton rows={loggedRows(run)} method={run.method} control={control} />
       <Gates run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>

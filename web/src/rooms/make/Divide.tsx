@@ -4,20 +4,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import TextField from '@mui/material/TextField';
+import type { Dip } from '@cobbet/core/book/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
 import { typedNumber } from '@/parts/reading/readingText';
 import { divideRun } from '@/store/splitCommands';
 import { colour } from '@/theme/colour';
+import { type Aim, AimSelect, targetsOfAim } from './AimSelect';
 
 interface Line {
   name: string;
   grams: string;
+  aim: Aim;
 }
 
 /** Divides the base in the bowl by weight: each part goes on by itself with its own additions. */
-export function Divide({ run, massG }: { run: Run; massG: number }) {
+export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number }) {
   const half = String(Math.floor(massG / 2));
   const [lines, setLines] = useState<Line[] | null>(null);
   if (!lines) {
@@ -27,8 +30,8 @@ export function Divide({ run, massG }: { run: Run; massG: number }) {
         disabled={massG <= 0}
         onClick={() =>
           setLines([
-            { name: '', grams: half },
-            { name: '', grams: half },
+            { name: '', grams: half, aim: 'dip' },
+            { name: '', grams: half, aim: 'dip' },
           ])
         }
       >
@@ -36,7 +39,11 @@ export function Divide({ run, massG }: { run: Run; massG: number }) {
       </Button>
     );
   }
-  const read = lines.map(({ name, grams }) => ({ name: name.trim(), massG: typedNumber(grams) }));
+  const read = lines.map(({ name, grams, aim }) => ({
+    name: name.trim(),
+    massG: typedNumber(grams),
+    targets: targetsOfAim(dip.targets, aim),
+  }));
   const sum = read.reduce((total, one) => total + (one.massG ?? 0), 0);
   const tooMuch = sum > massG * 1.0001;
   const fine =
@@ -62,6 +69,14 @@ export function Divide({ run, massG }: { run: Run; massG: number }) {
             value={line.grams}
             onChange={(grams) => change(i, { grams })}
           />
+          <Box sx={{ gridColumn: '1 / -1', mb: 1 }}>
+            It is to be{' '}
+            <AimSelect
+              label={`Part ${i + 1} is to be`}
+              value={line.aim}
+              onChange={(aim) => change(i, { aim })}
+            />
+          </Box>
         </Box>
       ))}
       <Box role="status" sx={{ color: tooMuch ? colour.caution : colour.muted }}>
@@ -77,7 +92,11 @@ export function Divide({ run, massG }: { run: Run; massG: number }) {
           onClick={() =>
             void divideRun(
               run,
-              read.map((one) => ({ name: one.name, massG: one.massG ?? 0 })),
+              read.map(({ name, massG: grams, targets }) => ({
+                name,
+                massG: grams ?? 0,
+                ...(targets ? { targets } : {}),
+              })),
             )
           }
         >
@@ -86,7 +105,7 @@ export function Divide({ run, massG }: { run: Run; massG: number }) {
         <Button
           sx={{ minHeight: 48 }}
           disabled={lines.length >= 6}
-          onClick={() => setLines([...lines, { name: '', grams: '' }])}
+          onClick={() => setLines([...lines, { name: '', grams: '', aim: 'dip' }])}
         >
           One part more
         </Button>

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/book/dip';
-import { analyseDip } from '@cobbet/core/book/dipParts';
+import { analyseDip, trialRowOf } from '@cobbet/core/book/dipParts';
 import { kitMachine } from '@cobbet/core/book/kit';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
@@ -14,6 +14,7 @@ import { useCorrection } from '@/store/bookCalibration';
 import { beginRun } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
+import { PlateButton } from './PlateButton';
 
 const Staging = dynamic(() => import('./Staging').then((module) => module.Staging), {
   ssr: false,
@@ -29,6 +30,7 @@ export function StartMaking({ dip }: { dip: Dip }) {
     () => analyseDip(dip, larder, measures, correction),
     [dip, larder, measures, correction],
   );
+  const trialRows = useMemo(() => rows.flatMap((row) => trialRowOf(row) ?? []), [rows]);
   const machine = kitMachine(kit, dip.machineId);
   const unread = rows.filter(({ error }) => error !== null);
   const begin = async () => {
@@ -79,6 +81,7 @@ export function StartMaking({ dip }: { dip: Dip }) {
           >
             Start making
           </Button>
+          <PlateButton rows={trialRows} method={dip.method} control={{ dip, larder, correction }} />
           <Staging
             parts={parts}
             machine={machine}

@@ -16,6 +16,7 @@ import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import { bodyFigure } from '@/parts/bodyText';
 import { SpoonPicture } from '@/parts/SpoonPicture';
+import { useDevices } from '@/devices/deviceStore';
 import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { aimOff, runBody } from './runBody';
@@ -49,6 +50,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
   const { entry, ingredient, larder, dip } = control;
   const { kit } = useSettings();
   const [typed, setTyped] = useState('');
+  const onScale = useDevices((state) => state.scale !== null);
   if (!entry) return null;
   const { now, next } = runBody(run, dip, larder, control.correction);
   const big = { minHeight: 60, fontSize: 18, borderRadius: 2 };
@@ -63,6 +65,13 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
     (ingredient && usualWorking(ingredient, entry.planned.place, machine, run.method.grind));
   const tasteNow = dip.tasting === 'each' && now.massG > 0;
   const aim = entry.done ? null : aimOff(run, control, nextBody);
+  const weighing = entry.planned.massG > 0 && (
+    <Weighing
+      wantedG={entry.planned.massG}
+      bowlC={run.method.blendC}
+      onLog={(amount) => void control.log(amount)}
+    />
+  );
   const logTyped = async () => {
     if (await control.log(typed.trim())) setTyped('');
   };
@@ -127,17 +136,23 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           In: {entry.done.amount}, {printGrams(entry.done.massG)}. Logging again puts that right.
         </Typography>
       )}
+      {onScale && <Box sx={{ mb: 1.5 }}>{weighing}</Box>}
       <Box
         sx={{
           display: 'grid',
           gap: 1.25,
-          gridTemplateColumns: { xs: '1fr 1fr', sm: '2fr 1fr 1fr 1fr' },
+          gridTemplateColumns: { xs: '1fr 1fr', sm: `${onScale ? 1 : 2}fr 1fr 1fr 1fr` },
         }}
       >
         <Button
-          variant="contained"
+          variant={onScale ? 'outlined' : 'contained'}
           onClick={() => void control.logAsWritten()}
-          sx={{ ...big, minHeight: 88, fontSize: 25, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+          sx={{
+            ...big,
+            ...(onScale
+              ? {}
+              : { minHeight: 88, fontSize: 25, gridColumn: { xs: '1 / -1', sm: 'auto' } }),
+          }}
         >
           In, as written
         </Button>
@@ -150,18 +165,12 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         <Button
           variant="outlined"
           onClick={() => void control.skip()}
-          sx={{ ...big, gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+          sx={{ ...big, ...(onScale ? {} : { gridColumn: { xs: '1 / -1', sm: 'auto' } }) }}
         >
           Leave it out
         </Button>
       </Box>
-      {entry.planned.massG > 0 && (
-        <Weighing
-          wantedG={entry.planned.massG}
-          bowlC={run.method.blendC}
-          onLog={(amount) => void control.log(amount)}
-        />
-      )}
+      {!onScale && weighing}
       {tasteNow && (
         <Box role="note" sx={{ mt: 1.5, fontSize: 17 }}>
           This dip is tasted after each addition:{' '}

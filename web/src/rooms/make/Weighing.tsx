@@ -115,11 +115,10 @@ export function Weighing({
           <>
             <Button
               variant="outlined"
-              aria-pressed={pouring}
               sx={{ minHeight: 60, minWidth: 110 }}
               onClick={() => pour(!pouring)}
             >
-              {pouring ? 'Stop' : 'Pour'}
+              {pouring ? 'Stop pouring' : 'Pour'}
             </Button>
             <Button
               variant="outlined"

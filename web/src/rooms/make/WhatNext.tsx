@@ -20,6 +20,7 @@ import { useAsked } from '@/parts/useAsked';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
 import { adviseInWorker } from '@/workers/landingClient';
+import { aimOfTargets, AimSelect, targetsOfAim } from './AimSelect';
 import type { RunControl } from './useRun';
 
 /** Always within reach of a bench, without allergens. */
@@ -112,6 +113,7 @@ function Card({
 /** What to add next to the bowl as it really is: additions only, out of what is within reach, half of it first. */
 export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   const { dip, larder, correction } = control;
+  const targets = run.targets ?? dip.targets;
   const { measures, kit } = useSettings();
   const reach = useMemo(
     () => run.atHand ?? [...new Set([...dip.rows.map((row) => row.ingredientId), ...alwaysThere])],
@@ -128,17 +130,16 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
       method: run.method,
       measures,
       correction,
-      targets: dip.targets,
+      targets,
       tastes: run.tastes,
       atHand: reach.flatMap((id) => larder.get(id) ?? []),
       mostMl: kitMachine(kit, run.machineId).mostMl,
     };
-  }, [run, larder, measures, correction, dip.targets, reach, kit]);
+  }, [run, larder, measures, correction, targets, reach, kit]);
   const ask = useCallback((signal: AbortSignal) => adviseInWorker(input, signal), [input]);
   const { asked, start } = useAsked(input, ask);
   const empty = input.parts.length === 0;
-  const nothingWanted =
-    Object.keys(dip.targets).length === 0 && Object.keys(run.tastes).length === 0;
+  const nothingWanted = Object.keys(targets).length === 0 && Object.keys(run.tastes).length === 0;
   useEffect(() => {
     if (!empty && !nothingWanted) void start();
   }, [start, empty, nothingWanted]);
@@ -151,6 +152,19 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   return (
     <Box component="section" aria-label="What next">
       <Typography variant="h2">What next?</Typography>
+      <Box sx={{ mb: 1 }}>
+        This bowl is to be{' '}
+        <AimSelect
+          label="This bowl is to be"
+          value={aimOfTargets(run.targets)}
+          onChange={(aim) =>
+            void control.note('What it is to be', ({ targets: _old, ...one }) => {
+              const own = targetsOfAim(dip.targets, aim);
+              return own ? { ...one, targets: own } : one;
+            })
+          }
+        />
+      </Box>
       {nothingWanted && (
         <Typography sx={{ color: 'text.secondary' }}>
           Set a target on the bench, or mark a taste above: then this says what to add.
@@ -183,7 +197,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
               key={one.add.map(({ ingredient }) => ingredient).join()}
               one={one}
               now={advice.now}
-              targets={dip.targets}
+              targets={targets}
               nameOf={nameOf}
               lead={i === 0 && !stop}
               onAdd={take}
@@ -191,7 +205,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
           ))}
         </Box>
       )}
-      {advice && !stop && dip.targets.chilledBody && (
+      {advice && !stop && targets.chilledBody && (
         <Box sx={{ fontSize: 15, color: colour.muted }}>
           Reckoned for the fridge: warm it is {bodyText(advice.now.warmBody)}, cold{' '}
           {bodyText(advice.now.chilledBody)}.
@@ -208,7 +222,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
                   .map(({ amount, ingredient }) => `${amount} ${nameOf(ingredient)}`)
                   .join(', ')}
               </Box>
-              <Effects now={advice.now} then={advice.rescue.after} targets={dip.targets} />
+              <Effects now={advice.now} then={advice.rescue.after} targets={targets} />
               {advice.rescue.tooMuchMl > 0 && (
                 <span>
                   That is {advice.rescue.tooMuchMl.toFixed(0)} ml more than the machine holds: take

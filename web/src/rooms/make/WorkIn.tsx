@@ -2,15 +2,8 @@
 
 import Box from '@mui/material/Box';
 import type { WorkedIn } from '@cobbet/core/book/dip';
+import { howWords } from '@/parts/howWords';
 import { colour } from '@/theme/colour';
-
-const howWords: Record<WorkedIn['how'], string> = {
-  pulse: 'Pulse',
-  long: 'Run long',
-  stream: 'Stream in, running',
-  scrape: 'Scrape down, run',
-  stir: 'By hand',
-};
 
 /** How the addition is worked in and what to look for, in one line that is read across the room. */
 export function WorkIn({ working }: { working: WorkedIn }) {

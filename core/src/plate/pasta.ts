@@ -1,0 +1,62 @@
+import { type BowlConditions, bowlFigures } from '../advise/figures';
+import { dipMass, type Part } from '../bowl/part';
+import type { Ingredient } from '../larder/ingredient';
+
+/** What goes on one plate. */
+export interface PlateWanted {
+  /** g of the pesto, > 0. */
+  dipG: number;
+  /** g of pasta, dry. */
+  pastaG: number;
+  /** g of the water it was cooked in. */
+  waterG: number;
+}
+
+/** One plate, reckoned. */
+export interface Plate {
+  /** g of pasta as it is eaten (typical). */
+  cookedG: number;
+  /** Salt of the whole plate, g: from the pesto, the water and what the pasta took up. */
+  saltG: number;
+  /** Salt in 100 g of the plate. */
+  saltPer100G: number;
+  /** Body of pesto and water together, as it coats, without heat; null where there is none. */
+  coatBody: number | null;
+  /** g of pesto and water to 100 g of pasta as eaten. */
+  coatPer100G: number;
+}
+
+/** Dry pasta takes up 1.25 times its mass of water (1.1 to 1.4; kitchen judgement). */
+const takesUp = 1.25;
+
+/**
+ * Pesto to pasta with some of its water, off the heat.
+ *
+ * @param pastaWater the water as an ingredient, with its salt
+ */
+export function plateOf(
+  parts: readonly Part[],
+  { dipG, pastaG, waterG }: PlateWanted,
+  pastaWater: Ingredient,
+  conditions: BowlConditions,
+): Plate {
+  const whole = dipMass(parts);
+  const dip = parts.map((part) => ({
+    ...part,
+    massG: whole > 0 ? (part.massG * dipG) / whole : 0,
+  }));
+  const coat = bowlFigures(
+    [...dip, { ingredient: pastaWater, massG: waterG, cv: 0, place: 'bowl' }],
+    conditions,
+  );
+  const cookedG = pastaG * (1 + takesUp);
+  const saltG = (coat.saltG * coat.massG) / 100 + (pastaG * takesUp * pastaWater.saltG) / 100;
+  const plateG = coat.massG + cookedG;
+  return {
+    cookedG,
+    saltG,
+    saltPer100G: plateG > 0 ? (100 * saltG) / plateG : 0,
+    coatBody: coat.body,
+    coatPer100G: cookedG > 0 ? (100 * coat.massG) / cookedG : 0,
+  };
+}

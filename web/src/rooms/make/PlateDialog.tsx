@@ -1,0 +1,68 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { bowlFigures } from '@cobbet/core/advise/figures';
+import type { Method } from '@cobbet/core/body/conditions';
+import type { Dip } from '@cobbet/core/book/dip';
+import type { Part } from '@cobbet/core/bowl/part';
+import type { Correction } from '@cobbet/core/calibration/correction';
+import type { Larder } from '@cobbet/core/larder/larder';
+import { useMemo } from 'react';
+import { useSettings } from '@/store/useDip';
+import { LoosenPanel } from './LoosenPanel';
+import { PastaPanel } from './PastaPanel';
+import { PotsPanel } from './PotsPanel';
+
+/** What a dip comes to where it is eaten: to pasta, loosened to a dressing, in pots with something to dip. */
+export function PlateDialog({
+  dip,
+  parts,
+  method,
+  larder,
+  correction,
+  onClose,
+}: {
+  dip: Dip;
+  parts: readonly Part[];
+  method: Method;
+  larder: Larder;
+  correction: Correction;
+  onClose: () => void;
+}) {
+  const { measures } = useSettings();
+  const conditions = useMemo(
+    () => ({ method, measures, correction }),
+    [method, measures, correction],
+  );
+  const whole = useMemo(() => bowlFigures(parts, conditions), [parts, conditions]);
+  const pesto = dip.family.startsWith('pesto');
+  const given = { parts, larder, conditions, whole };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="plate-title">
+      <DialogTitle id="plate-title">On the plate</DialogTitle>
+      <DialogContent tabIndex={0} sx={{ display: 'grid', gap: 3 }}>
+        <Typography>
+          Reckoned from what is in the bowl, about {whole.massG.toFixed(0)} g. All of it is an
+          estimate.
+        </Typography>
+        {pesto && <PastaPanel {...given} portionG={dip.portionG} />}
+        <LoosenPanel {...given} />
+        <PotsPanel {...given} portionG={dip.portionG} />
+        {!pesto && (
+          <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+            What goes with pasta is reckoned for pestos; say on the bench that it is one.
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,76 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { dippers, dippersWithout } from '@cobbet/core/plate/dippers';
+import { potsOf } from '@cobbet/core/plate/pots';
+import { useState } from 'react';
+import { MeasuredField } from '@/parts/reading/MeasuredField';
+import { type PlateGiven, typedWithin } from './plateGiven';
+
+const mostMl = 5000;
+const mostPeople = 2000;
+
+/** A pot for each, and what is dipped: without wheat where that is asked for. */
+export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }) {
+  const density = whole.volumeMl > 0 ? whole.massG / whole.volumeMl : 1;
+  const [pot, setPot] = useState(String(Math.ceil(portionG / density / 0.9 / 10) * 10));
+  const [people, setPeople] = useState(String(Math.max(1, Math.floor(whole.massG / portionG))));
+  const [free, setFree] = useState(false);
+  const potMl = typedWithin(pot, 5, mostMl);
+  const heads = typedWithin(people, 1, mostPeople);
+  const pots = potMl.value === null ? null : potsOf(whole.massG, whole.volumeMl, potMl.value);
+  const offered = free ? dippersWithout(['gluten']) : dippers;
+  const short = pots && heads.value !== null ? Math.ceil(heads.value) - pots.full : 0;
+  return (
+    <Box component="section" aria-label="A pot for each">
+      <Typography variant="h2">A pot for each</Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, mt: 1 }}>
+        <MeasuredField
+          label="One pot holds"
+          unit="ml"
+          value={pot}
+          problem={potMl.problem}
+          onChange={setPot}
+        />
+        <MeasuredField
+          label="For"
+          unit="people"
+          value={people}
+          problem={heads.problem}
+          onChange={setPeople}
+        />
+      </Box>
+      {pots && (
+        <Box role="status" sx={{ fontSize: 17 }}>
+          <strong>
+            {pots.full} {pots.full === 1 ? 'pot' : 'pots'}
+          </strong>{' '}
+          of {pots.eachG.toFixed(0)} g, {pots.overG.toFixed(0)} g over
+          {short > 0 && `; ${short} short`}. Own pots, own spoons: what has been dipped into is not
+          kept.
+        </Box>
+      )}
+      <FormControlLabel
+        label="Someone eats no wheat or gluten"
+        control={<Checkbox checked={free} onChange={(_, on) => setFree(on)} />}
+      />
+      {heads.value !== null && (
+        <Box component="ul" aria-label="To dip" sx={{ m: 0, pl: 2.5, columnCount: 2 }}>
+          {offered.map(({ name, eachG, allergens }) => (
+            <li key={name}>
+              {name}, {Math.round((eachG * (heads.value ?? 0)) / 10) * 10} g
+              {allergens.length > 0 && ` (${allergens.join(', ')})`}
+            </li>
+          ))}
+        </Box>
+      )}
+      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
+        One of these for everyone, not all. Read the label of what is bought, and keep its board,
+        knife and bowl apart from the bread.
+      </Box>
+    </Box>
+  );
+}
