@@ -90,7 +90,24 @@ test('the phone’s book and make are clean', async ({ page }) => {
   await expectClean(page, 'make');
 });
 
+for (const scheme of ['light', 'dark'] as const) {
+  test(`the scale and the plate are clean in the ${scheme} theme`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    await openSampleBook(page);
+    await page.goto('/make?dip=watercress-hazelnut-pesto');
+    await page.getByRole('button', { name: 'On the plate…' }).click();
+    await expect(page.getByRole('region', { name: 'A pot for each' })).toBeVisible();
+    await expectClean(page, 'plate');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Start making' }).click();
+    await page.getByRole('button', { name: 'Practice scale' }).click();
+    await expect(page.getByRole('meter')).toHaveText(/^-?0\.\d g$/);
+    await expectClean(page, 'scale');
+  });
+}
+
 test('details and the sheet of keys are clean, and close with Escape', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
   await openBench(page);
   await page.getByRole('button', { name: 'Details of Garlic, raw' }).click();
   await expect(page.getByRole('dialog', { name: /Details of Garlic/ })).toBeVisible();

@@ -94,3 +94,28 @@ test('pouring off says how much, and what must stay', async ({ page }) => {
   await pour.getByRole('textbox').fill('1 tsp');
   await expect(pour).toContainText('too little');
 });
+
+test('a pesto is asked about its oil and cheese, and a dip tasted after each addition asks for it', async ({
+  page,
+}) => {
+  await openBench(page, 'watercress-hazelnut-pesto');
+  await page.getByRole('button', { name: 'Ways', exact: true }).click();
+  const ways = page.getByRole('dialog', { name: 'Ways of making it' });
+  const oil = ways.getByRole('group', { name: 'The oil, when?' });
+  await oil.getByRole('radio', { name: /^little by little/ }).click();
+  await expect(oil.getByRole('radio', { name: /^little by little/ })).toBeChecked();
+  const tasting = ways.getByRole('group', { name: 'When is it tasted?' });
+  await expect(tasting.getByRole('radio', { name: /again cold/ })).toBeChecked();
+  await tasting.getByRole('radio', { name: /^after each addition/ }).click();
+  const keeping = ways.getByRole('group', { name: 'How long is it kept?' });
+  await expect(keeping).toContainText(/14 days.*kept 10 days longer/);
+  await expect(keeping).toContainText('Local codes come first');
+  await ways.getByRole('button', { name: 'Done' }).click();
+  await expect(amount(page, 'Olive oil, light')).toHaveValue('29 g');
+  await saved(page);
+  await page.goto('/make?dip=watercress-hazelnut-pesto');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  await page.getByRole('button', { name: 'In, as written' }).click();
+  await page.getByRole('button', { name: 'Taste it now' }).click();
+  await expect(page.getByRole('heading', { name: 'How does it taste?' })).toBeVisible();
+});

@@ -183,3 +183,42 @@ test('by a foot switch that turns pages the steps are logged and gone back; mark
     page.getByText(/g went in, \d+ g stayed behind \(about \d+ g is usual\)/),
   ).toBeVisible();
 });
+
+test('parts of a base have aims of their own, and what next follows them', async ({ page }) => {
+  await makeWithout(page, []);
+  await page.getByRole('button', { name: 'Divide it into two or more' }).click();
+  const divide = page.getByRole('region', { name: 'Divide the base' });
+  await divide.getByRole('textbox', { name: 'Part 1 is called' }).fill('to dip');
+  await divide.getByRole('textbox', { name: 'Part 2 is called' }).fill('to dress');
+  await divide.getByRole('combobox', { name: 'Part 2 is to be' }).selectOption('ribbons');
+  await divide.getByRole('button', { name: 'Divide it' }).click();
+  await page
+    .getByRole('group', { name: 'Which part' })
+    .getByRole('button', { name: 'to dress' })
+    .click();
+  await expect(next(page).getByRole('combobox', { name: 'This bowl is to be' })).toHaveValue(
+    'ribbons',
+  );
+  await expect(next(page)).toContainText(/too stiff/);
+  await next(page).getByRole('combobox', { name: 'This bowl is to be' }).selectOption('dip');
+  await expect(next(page)).not.toContainText(/too stiff/);
+});
+
+test('a trial is tasted cold the next day, with marks of its own', async ({ page }) => {
+  await openSampleBook(page);
+  await page.goto('/trials?dip=weir-house-hummus');
+  const trial = page.getByRole('listitem', { name: 'Trial 6' });
+  await trial.getByRole('button', { name: 'Taste it cold' }).click();
+  const gate = trial.getByRole('region', { name: 'And again cold' });
+  await expect(gate.getByRole('button', { name: 'Tasted cold' })).toBeDisabled();
+  await gate.getByRole('group', { name: 'Salt' }).getByRole('button', { name: 'short' }).click();
+  await gate.getByRole('textbox', { name: 'Eaten with' }).fill('oatcakes');
+  await gate.getByRole('textbox', { name: 'Tasted at' }).fill('200');
+  await expect(gate).toContainText('From −10 to 100.');
+  await gate.getByRole('textbox', { name: 'Tasted at' }).fill('6');
+  await gate.getByRole('button', { name: 'Tasted cold' }).click();
+  await expect(gate).toContainText('✓ tasted cold with oatcakes at 6 °C: salt short');
+  await saved(page);
+  await page.reload();
+  await expect(trial.getByRole('button', { name: 'Tasted cold ✓' })).toBeVisible();
+});

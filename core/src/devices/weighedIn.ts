@@ -16,12 +16,14 @@ const leastG = 0.4;
  *
  * @param stable what the scale stands at; null while it moves
  */
-export function weighedIn({ fromG }: WeighedIn, stable: Caught | null): WeighedIn {
+export function weighedIn({ fromG, caughtG }: WeighedIn, stable: Caught | null): WeighedIn {
   if (!stable) return { fromG, caughtG: null };
   if (fromG === null) return { fromG: stable.value, caughtG: null };
   const inG = stable.value - fromG;
   // the bowl was lifted off, or set to nothing: begin from there
   if (inG < -leastG) return { fromG: stable.value, caughtG: null };
+  // what was caught stays as it was said while the last figure flickers
+  if (caughtG !== null && Math.abs(inG - caughtG) < leastG) return { fromG, caughtG };
   return { fromG, caughtG: inG >= leastG ? inG : null };
 }
 
