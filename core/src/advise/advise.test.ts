@@ -114,6 +114,24 @@ describe('what next', () => {
     }
   });
 
+  test('only just inside, a small step makes it surer, and stopping is offered beside it', () => {
+    const now = bowlFigures(hummus, input(hummus));
+    const body = now.chilledBody ?? NaN;
+    // a twentieth of the band from its stiff end
+    const edgy = ask(hummus, { targets: { chilledBody: band(body - 0.95, body + 0.05) } });
+    expect(edgy.met).toBe(true);
+    expect(edgy.suggestions).toHaveLength(2);
+    const [further, stop] = edgy.suggestions;
+    expect(further?.why).toContain('only just');
+    expect(further?.firstStep).toEqual(further?.add);
+    expect(further?.after.chilledBody).toBeLessThan(body - 0.05);
+    expect((further?.massG ?? NaN) / now.massG).toBeLessThan(1.06);
+    expect(stop?.add).toEqual([]);
+    // one-sided bands have no middle to be surer towards
+    const open: Targets = { chilledBody: { low: null, high: body + 0.05 } };
+    expect(ask(hummus, { targets: open }).suggestions).toHaveLength(1);
+  });
+
   test('too salty can only be diluted: a rescue with its new yield, or another use', () => {
     const salty = [...hummus, part('sea-salt-fine', 12)];
     const { suggestions, rescue } = ask(salty, {

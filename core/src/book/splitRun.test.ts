@@ -83,4 +83,33 @@ describe('a base divided', () => {
     expect(() => splitRun(made, [{ name: 'all', massG: 500 }], ids, 1)).toThrow(RangeError);
     expect(() => splitRun(begun, [{ name: 'none', massG: 1 }], ids, 1)).toThrow(RangeError);
   });
+
+  test('a part has the aim it is given, and none of another’s', () => {
+    const wanted = { chilledBody: { low: 3, high: 4.6 } };
+    const { runs } = splitRun(
+      { ...made, targets: { saltG: { low: 1, high: 1.2 } } },
+      [
+        { name: 'to dip', massG: 200 },
+        { name: 'to dress', massG: 200, targets: wanted },
+      ],
+      ids,
+      1,
+    );
+    expect(runs.map(({ targets }) => targets)).toEqual([undefined, wanted]);
+  });
+
+  test('how a row is worked in goes with it into the run', () => {
+    const worked = { how: 'scrape' as const, minutes: 3, lookFor: 'no flecks' };
+    const said = dip('weir', {
+      rows: hummus.rows.map((row) => (row.id === 'w' ? { ...row, worked } : row)),
+    });
+    const { entries } = startRun('run', said, planned, now);
+    expect(entries.map((entry) => entry.worked)).toEqual([
+      undefined,
+      worked,
+      undefined,
+      undefined,
+      undefined,
+    ]);
+  });
 });

@@ -10,7 +10,8 @@ import { priorCorrection } from '@cobbet/core/calibration/correction';
 import { shippedLarder as larder } from '@cobbet/core/larder/larder';
 import { closeBook, useBook } from '@/store/bookStore';
 import { aimOff } from './runBody';
-import { nextOpen, useRun } from './useRun';
+import { aimOfTargets, targetsOfAim } from './AimSelect';
+import { nextOpen, oneSpoon, useRun } from './useRun';
 
 const now = '2026-06-01T10:00:00.000Z';
 const hummus: Dip = dip('a', {
@@ -130,5 +131,43 @@ describe('what is still to come', () => {
     expect(nextOpen(begun)).toBe(0);
     expect(nextOpen(after(3))).toBe(3);
     expect(nextOpen(after(4))).toBe(4);
+  });
+});
+
+describe('a spoon more', () => {
+  test('is logged as what was written with a spoon of it, small for what is strong', async () => {
+    const { logMore } = control();
+    await act(async () => void (await logMore()));
+    expect(run().entries[2]?.done?.amount).toBe('320 g + 1 tbsp');
+    expect(run().entries[2]?.done?.massG).toBeGreaterThan(320);
+    expect(run().step).toBe(3);
+    const salt = control();
+    await act(async () => void (await salt.logMore()));
+    expect(run().entries[3]?.done?.amount).toBe('4 g + 1 tsp');
+  });
+
+  test('of what is counted it is one more', () => {
+    const garlic = larder.get('garlic-raw');
+    expect(garlic && oneSpoon(garlic)).toBe('1 clove');
+  });
+});
+
+describe('what a bowl is to be', () => {
+  const wanted = { saltG: { low: 1, high: 1.2 }, freshBody: { low: 6, high: 7 } };
+
+  test('its own body takes the place of the dip’s, its seasoning stays', () => {
+    // ribbons are 3 to 4.6
+    expect(targetsOfAim(wanted, 'ribbons')).toEqual({
+      saltG: wanted.saltG,
+      chilledBody: { low: 3, high: 4.6 },
+    });
+    expect(targetsOfAim(wanted, 'dip')).toBeUndefined();
+  });
+
+  test('is known again by its targets', () => {
+    for (const aim of ['pours', 'scoops', 'shapes', 'dip'] as const) {
+      expect(aimOfTargets(targetsOfAim(wanted, aim))).toBe(aim);
+    }
+    expect(aimOfTargets(undefined)).toBe('dip');
   });
 });
