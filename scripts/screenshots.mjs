@@ -29,11 +29,8 @@ const hummus = '?dip=weir-house-hummus';
 const wide = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 const views = [
-  { name: 'first-visit', size: wide, first: true },
   { name: 'book', size: wide, path: '/' },
-  { name: 'book-phone', size: phone, path: '/' },
   { name: 'bench', size: wide, path: `/bench${hummus}` },
-  { name: 'bench-dark', size: wide, path: `/bench${hummus}`, scheme: 'dark' },
   {
     name: 'bench-landing',
     size: wide,
@@ -50,7 +47,67 @@ const views = [
     act: async (page) => button(page, 'Ways').click(),
   },
   { name: 'make', size: wide, path: `/make${hummus}`, act: (page) => startMaking(page, 5) },
-  { name: 'make-phone', size: phone, path: `/make${hummus}`, act: (page) => startMaking(page, 2) },
+  {
+    name: 'make-phone',
+    size: phone,
+    path: `/make${hummus}`,
+    act: async (page) => {
+      await startMaking(page, 2);
+      await button(page, 'Practice scale').click();
+      await page.getByText(/^-?0\.\d g$/).waitFor();
+      await page.getByRole('button', { name: 'Pour', exact: true }).click();
+      await page.waitForTimeout(2200);
+      await button(page, 'Stop pouring').click();
+      await page.getByRole('button', { name: /^Log [\d.]+ g$/ }).waitFor();
+    },
+  },
+  {
+    name: 'make-loads',
+    size: { width: 1280, height: 1000 },
+    path: `/bench${hummus}`,
+    act: async (page) => {
+      await button(page, 'Size').click();
+      const size = page.getByRole('dialog');
+      await size.getByRole('combobox').first().selectOption({ label: 'so many times' });
+      await size.getByRole('textbox').first().fill('6');
+      await size.getByRole('button', { name: /^Take/ }).click();
+      await page.getByText('All saved').waitFor();
+      await page.goto(`${page.url().split('/bench')[0]}/make${hummus}`);
+      await page.getByRole('region', { name: 'Loads' }).waitFor();
+    },
+  },
+  {
+    name: 'make-rescue',
+    size: wide,
+    scheme: 'dark',
+    path: `/make${hummus}`,
+    act: async (page) => {
+      await startMaking(page, 4);
+      await page.getByRole('textbox', { name: 'Something else went in' }).fill('2 tbsp');
+      await button(page, 'Log it').click();
+      for (let step = 6; step <= 10; step += 1) {
+        await page.getByText(`step ${step} of 10`).waitFor();
+        await button(page, 'In, as written').click();
+      }
+      const back = page.getByText('A way back');
+      await back.waitFor({ timeout: 20_000 });
+      await page.getByRole('heading', { name: 'What next?' }).evaluate((it) => it.scrollIntoView());
+    },
+  },
+  {
+    name: 'make-split',
+    size: wide,
+    path: `/make${hummus}`,
+    act: async (page) => {
+      await startMaking(page, 10);
+      await button(page, 'Divide it into two or more').click();
+      const divide = page.getByRole('region', { name: 'Divide the base' });
+      await divide.getByRole('textbox', { name: 'Part 1 is called' }).fill('to dip');
+      await divide.getByRole('textbox', { name: 'Part 2 is called' }).fill('green, to dress');
+      await divide.getByRole('combobox', { name: 'Part 2 is to be' }).selectOption('ribbons');
+      await divide.evaluate((it) => it.scrollIntoView({ block: 'center' }));
+    },
+  },
   {
     name: 'make-check',
     size: { width: 1280, height: 1100 },
@@ -144,7 +201,7 @@ const views = [
 ];
 
 const wanted = process.argv.slice(2);
-for (const { name, size, path, act, first, scheme = 'light' } of views) {
+for (const { name, size, path, act, scheme = 'light' } of views) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   const context = await browser.newContext({
     viewport: size,
@@ -153,14 +210,11 @@ for (const { name, size, path, act, first, scheme = 'light' } of views) {
   });
   const page = await context.newPage();
   await page.goto(server.address);
-  await button(page, 'Open the sample book').waitFor();
-  if (!first) {
-    await button(page, 'Open the sample book').click();
-    await page.getByRole('heading', { name: 'The book' }).waitFor();
-    if (path !== '/') await page.goto(`${server.address}${path}`);
-    await page.locator('main h1').first().waitFor();
-    if (act) await act(page);
-  }
+  await button(page, 'Open the sample book').click();
+  await page.getByRole('heading', { name: 'The book' }).waitFor();
+  if (path !== '/') await page.goto(`${server.address}${path}`);
+  await page.locator('main h1').first().waitFor();
+  if (act) await act(page);
   await page.mouse.move(0, 0);
   await page.waitForTimeout(500);
   await page.screenshot({ path: `${folder}/${name}.png` });

@@ -58,14 +58,18 @@ export function planFaults(problem: DayProblem, plan: DayPlan): string[] {
     if (ovens > (problem.resources['oven'] ?? 0)) faults.push(`${m}: ${ovens} ovens`);
   }
   if (problem.resources['processor'] === 1) {
-    const order = problem.tasks
-      .filter((task) => typeof task.uses['processor'] === 'number')
-      .sort((a, b) => timeOf(a).start - timeOf(b).start);
-    order.forEach((task, i) => {
-      const next = order[i + 1];
-      if (!next || next.dip === task.dip) return;
-      if (task.contains.every((one) => next.contains.includes(one))) return;
-      if (timeOf(next).start - timeOf(task).end < 5) faults.push(`${task.id}: no time to wash up`);
+    const users = problem.tasks.filter((task) => typeof task.uses['processor'] === 'number');
+    const washed = (first: Task, then: Task) =>
+      first.dip === then.dip || first.contains.every((one) => then.contains.includes(one)) ? 0 : 5;
+    // two that take no time at the same minute may come in either order
+    const fits = (first: Task, then: Task) =>
+      timeOf(then).start - timeOf(first).end >= washed(first, then);
+    users.forEach((task, i) => {
+      for (const other of users.slice(i + 1)) {
+        if (!fits(task, other) && !fits(other, task)) {
+          faults.push(`${task.id}, ${other.id}: no time to wash up`);
+        }
+      }
     });
   }
   return faults;

@@ -26,7 +26,7 @@ const plug = (port: unknown) =>
     configurable: true,
     value: { requestPort: async () => port },
   });
-const unplug = () => Reflect.deleteProperty(navigator, 'serial');
+const unplug = () => void Reflect.deleteProperty(navigator, 'serial');
 
 describe('a scale on a cable', () => {
   afterEach(unplug);

@@ -91,7 +91,7 @@ export function BenchSide({
       )}
       {doubts.length > 0 && <Doubts doubts={doubts} bench={bench} onSure={edits.sure} />}
       <Mouth dip={dip} analysis={analysis} preview={landed} onTarget={edits.setTarget} />
-      <Yield dip={dip} analysis={analysis} measures={measures} />
+      <Yield dip={dip} parts={bench.parts} analysis={analysis} measures={measures} />
       {rows.length > 0 && (
         <WhenSeen leastHeight={84}>
           <Looks bench={bench} />

@@ -2,6 +2,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Analysis } from '@cobbet/core/analysis/analyse';
 import type { Dip } from '@cobbet/core/book/dip';
+import type { Part } from '@cobbet/core/bowl/part';
+import { fridgeDays } from '@cobbet/core/keeping/fridgeDays';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/quantity/measureSystem';
 import { printNumber } from '@cobbet/core/quantity/printAmount';
 import { Cautions } from '@/parts/Cautions';
@@ -10,15 +12,19 @@ import { colour } from '@/theme/colour';
 /** What it makes, what is in it for those who must know, and the cautions that apply. */
 export function Yield({
   dip,
+  parts,
   analysis,
   measures,
 }: {
   dip: Dip;
+  parts: readonly Part[];
   analysis: Analysis;
   measures: MeasureSystem;
 }) {
   const { massG, volumeMl, topG, per100g, allergens, warnings } = analysis;
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
+  const usual = fridgeDays(dip.family, parts);
+  const keepDays = dip.keepDays ?? usual.usual;
   const portions = Math.floor(massG / dip.portionG);
   if (massG + topG === 0) {
     return (
@@ -42,6 +48,10 @@ export function Yield({
         {portions} {portions === 1 ? 'portion' : 'portions'} of {dip.portionG} g, about{' '}
         {Math.round((per100g.kcal * dip.portionG) / 100)} kcal each
         {topG > 0 && ` · ${topG.toFixed(0)} g more on top`}
+      </Box>
+      <Box sx={{ fontSize: 14, color: keepDays > usual.usual ? colour.caution : 'inherit' }}>
+        Keeps {keepDays} {keepDays === 1 ? 'day' : 'days'} at 4 °C or below
+        {keepDays > usual.usual && `, longer than the usual ${usual.usual}: follow local codes`}
       </Box>
       {allergens.length > 0 && (
         <Box sx={{ fontSize: 14, mt: 1 }}>

@@ -9,9 +9,14 @@ const now: WayEffect = {
   chilledBody: 8,
   stiffestBody: 9,
   saltG: 0.9,
+  acidG: 0.4,
   garlicG: 0.7,
+  saltSdG: 0.04,
+  bodySd: 0.2,
   smoothness: 6,
   overrunPct: 0,
+  keepDays: 4,
+  tastingMin: 2,
 };
 
 describe('what another way would change, in words', () => {
@@ -39,5 +44,20 @@ describe('what another way would change, in words', () => {
     expect(effectWords(now, now)).toEqual([]);
     expect(effectWords(now, { ...now, chilledBody: null, saltG: 0.905 })).toEqual([]);
     expect(effectWords({ ...now, smoothness: null }, now)).toEqual([]);
+  });
+
+  test('sour, how sure the measuring is, how long it keeps and what tasting takes', () => {
+    expect(
+      effectWords(now, { ...now, acidG: 0.9, saltSdG: 0.01, bodySd: 0.5, keepDays: 3 }),
+    ).toEqual([
+      'sour +0.50 g in 100 g',
+      'salt as measured ± 0.01 g, not ± 0.04',
+      'body as measured ± 0.5, not ± 0.2',
+      'kept 1 day less',
+    ]);
+    expect(effectWords(now, { ...now, keepDays: 7, tastingMin: 8 })).toEqual([
+      'kept 3 days longer',
+      '6 min more at tasting',
+    ]);
   });
 });

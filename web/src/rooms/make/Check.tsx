@@ -79,8 +79,10 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       </section>
       <WhatNext run={run} control={control} />
       <Unplanned control={control} />
-      <Divide run={run} dip={control.dip} massG={now.massG} />
-      <PlateButton rows={loggedRows(run)} method={run.method} control={control} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
+        <Divide run={run} dip={control.dip} massG={now.massG} />
+        <PlateButton rows={loggedRows(run)} method={run.method} control={control} />
+      </Box>
       <Gates run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>

@@ -51,7 +51,11 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
   const change = (at: number, line: Partial<Line>) =>
     setLines(lines.map((one, i) => (i === at ? { ...one, ...line } : one)));
   return (
-    <Box component="section" aria-label="Divide the base" sx={{ display: 'grid', gap: 1 }}>
+    <Box
+      component="section"
+      aria-label="Divide the base"
+      sx={{ display: 'grid', gap: 1, width: '100%' }}
+    >
       <Typography variant="h2">Divide the base</Typography>
       {lines.map((line, i) => (
         <Box
