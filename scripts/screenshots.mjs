@@ -83,7 +83,8 @@ const views = [
     path: `/make${hummus}`,
     act: async (page) => {
       await startMaking(page, 4);
-      await page.getByRole('textbox', { name: 'Something else went in' }).fill('2 tbsp');
+      await page.getByText('step 5 of 10').waitFor();
+      await page.getByRole('textbox', { name: 'Something else went in' }).fill('2 tsp');
       await button(page, 'Log it').click();
       for (let step = 6; step <= 10; step += 1) {
         await page.getByText(`step ${step} of 10`).waitFor();

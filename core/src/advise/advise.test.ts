@@ -132,6 +132,20 @@ describe('what next', () => {
     expect(ask(hummus, { targets: open }).suggestions).toHaveLength(1);
   });
 
+  test('what is strong is never what a bowl is stretched with', () => {
+    const seasoned = [...hummus, part('garlic-raw', 5), part('cumin-ground', 1.5)];
+    const salty = [...seasoned, part('sea-salt-fine', 12)];
+    const { rescue } = ask(salty, {
+      atHand: [...hand, 'garlic-raw', 'cumin-ground', 'chickpeas-canned-rinsed'].map(ingredient),
+      targets: { saltG: band(0.9, 1.2), chilledBody: band(6, 8.5) },
+    });
+    expect(rescue?.meets).toBe(true);
+    const added = (id: string) => rescue?.add.find((one) => one.ingredient === id)?.massG ?? 0;
+    // twice the bowl at most is put around it, so no more than twice what is in
+    expect(added('garlic-raw')).toBeLessThanOrEqual(2 * 5 * 1.2);
+    expect(added('cumin-ground')).toBeLessThanOrEqual(2 * 1.5 * 1.2);
+  });
+
   test('too salty can only be diluted: a rescue with its new yield, or another use', () => {
     const salty = [...hummus, part('sea-salt-fine', 12)];
     const { suggestions, rescue } = ask(salty, {

@@ -192,5 +192,6 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   const suggestions = (good.length > 0 ? good : ranked.slice(0, 1)).slice(0, mostSuggestions);
   if (good.length > 0) return { now, met: false, misses, suggestions };
   const rescue = rescueOf(input, targets, now, solver);
-  return { now, met: false, misses, suggestions, rescue };
+  // a step that falls short is in the way where a way back leads all the way
+  return { now, met: false, misses, suggestions: rescue.meets ? [] : suggestions, rescue };
 }

@@ -44,10 +44,15 @@ export function rescueOf(
   const { parts, atHand, mostMl } = input;
   const bowlG = dipMass(parts);
   const limits = { mostShare: rescueShare, bowlG };
-  const add = solveAdditions(input, targets, atHand, limits, solver) ?? [];
   const byId = new Map(atHand.map((one) => [one.id, one]));
-  const after = bowlFigures([...parts, ...additionsFor(add, byId)], input);
-  const meets = missed(after, targets).length === 0;
+  const solved = (sameDip: boolean) => {
+    const add = solveAdditions(input, targets, atHand, { ...limits, sameDip }, solver) ?? [];
+    const after = bowlFigures([...parts, ...additionsFor(add, byId)], input);
+    return { add, after, meets: missed(after, targets).length === 0 };
+  };
+  // more of the same dip tastes of it still; whatever gets there comes after
+  const same = solved(true);
+  const { add, after, meets } = same.meets ? same : solved(false);
   const better = missed(after, targets).length < missed(now, targets).length || meets;
   const taken = better ? add : [];
   const end = better ? after : now;

@@ -1,5 +1,5 @@
 import type { Part } from '../bowl/part';
-import type { Ingredient } from '../larder/ingredient';
+import type { Ingredient, Role } from '../larder/ingredient';
 import { landInGrams } from '../landing/land';
 import type { LandingRow } from '../landing/landing';
 import type { LinearSolver } from '../landing/linearProgram';
@@ -82,20 +82,56 @@ function aimed(targets: Targets, by: (name: TargetName) => number): Targets {
 /** Less than this of the bowl is not worth a spoon; seasonings count from far less. */
 const leastShare = 1e-4;
 
+/** Most of what is strong, as a share of the bowl: nobody mends a bowl with a cup of cumin (judgement). */
+const strongMost: Partial<Record<Role, number>> = {
+  salt: 0.02,
+  spice: 0.004,
+  aromatic: 0.015,
+  umami: 0.04,
+  sweetener: 0.03,
+  herb: 0.05,
+};
+
+/** What a bowl may be given. */
+interface Limits {
+  /** Most of one thing, as a share of the bowl. */
+  mostShare: number;
+  bowlG: number;
+  /** Nothing goes in by more than in so much more of the same dip, but for a little to balance it. */
+  sameDip?: boolean;
+}
+
+/** A little to balance more of the same dip, as a share of the bowl. */
+const besideShare = 0.08;
+
+/** Most of one thing that is offered, g; what is strong no more than it would be in so much more of the same dip. */
+function mostOf(
+  { id, role }: Ingredient,
+  parts: readonly Part[],
+  { mostShare, bowlG, sameDip = false }: Limits,
+): number {
+  const most = mostShare * bowlG;
+  const thereG = parts.reduce((sum, part) => sum + (part.ingredient.id === id ? part.massG : 0), 0);
+  const strong = strongMost[role];
+  if (strong === undefined) {
+    return sameDip ? Math.min(most, Math.max(thereG * mostShare, besideShare * bowlG)) : most;
+  }
+  return Math.min(most, Math.max(strong * bowlG, role === 'salt' ? 0 : thereG * mostShare));
+}
+
 /**
  * The additions to a bowl, out of a set, that bring it into its bands with the least change; what is in stays in.
  *
- * @param limits most of one thing as a share of the bowl
+ * @param limits how much of each may go in
  * @returns null when nothing of the set helps; not every answer meets every band
  */
 export function solveAdditions(
   { parts, method, measures, correction }: BowlConditions & { parts: readonly Part[] },
   targets: Targets,
   set: readonly Ingredient[],
-  { mostShare, bowlG }: { mostShare: number; bowlG: number },
+  limits: Limits,
   solver: LinearSolver,
 ): Addition[] | null {
-  const most = mostShare * bowlG;
   const rows: LandingRow[] = [
     ...parts.map((part) => ({ ...part, hold: true })),
     ...set.map((ingredient): LandingRow => ({
@@ -105,7 +141,7 @@ export function solveAdditions(
       place: 'bowl',
       hold: false,
       minG: 0,
-      maxG: ingredient.role === 'salt' ? Math.min(most, 0.02 * bowlG) : most,
+      maxG: mostOf(ingredient, parts, limits),
     })),
   ];
   const land = (wanted: Targets) =>
@@ -115,7 +151,9 @@ export function solveAdditions(
   const landed = careful.miss <= 1e-3 ? careful : land(targets);
   const add = set.flatMap((ingredient, i) => {
     const massG = landed.masses[parts.length + i] ?? 0;
-    return massG > leastShare * bowlG && massG > 0.05 ? [inHand(massG, ingredient, measures)] : [];
+    return massG > leastShare * limits.bowlG && massG > 0.05
+      ? [inHand(massG, ingredient, measures)]
+      : [];
   });
   return add.length > 0 ? add : null;
 }
