@@ -179,6 +179,18 @@ describe('the chance of going too far', () => {
   });
 });
 
+describe('short within a band that is met', () => {
+  const bowl = { saltG: 1.02, acidG: 0.35, garlicG: 0.5 };
+  test('is taken to its middle, or by what can be tasted where that is more', () => {
+    const to = (low: number, high: number) =>
+      tasteTargets({ saltG: band(low, high) }, { salt: 'short' }, bowl).saltG?.low;
+    expect(to(1, 1.2)).toBeCloseTo(1.1, 9);
+    // half of a tenth above what is there
+    expect(to(0.9, 1.1)).toBeCloseTo(1.07, 9);
+    expect(to(1.5, 1.7)).toBeCloseTo(1.5, 9);
+  });
+});
+
 describe('the chance, drawn', () => {
   const only: Targets = { chilledBody: band(7, 7.6) };
   const at = (chilledBody: number, sd: number) => ({

@@ -49,8 +49,11 @@ const mouthSd = { saltG: 0.05, acidG: 0.025 } as const;
 const mostAdditions = 8;
 const middle = (band: Band | undefined) => ((band?.low ?? 0) + (band?.high ?? 0)) / 2;
 /** With more risk than this the cook takes the first step only. */
-const carefulFrom = 0.05;
+const carefulFrom = 0.02;
 const press = { loadG: 500, volumeMl: 5, coarse: false } as const;
+
+/** A way back is taken by halves too. */
+const halved = (add: readonly Addition[]) => add.map((one) => ({ ...one, massG: one.massG / 2 }));
 
 /**
  * A cook who follows the first suggestion each time, in a kitchen whose offset, slope and formula nobody knows: reads,
@@ -152,17 +155,18 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
     if (lowerHalf('saltG') && marks.salt === 'short') tastes.salt = 'short';
     if (lowerHalf('acidG') && marks.sour === 'short') tastes.sour = 'short';
     const input = { parts: said, targets, tastes, atHand, mostMl: null, ...known, correction };
-    const [first] = advise(input, solver).suggestions;
+    const { suggestions, rescue } = advise(input, solver);
+    const [first] = suggestions;
     const stop = first?.add.length === 0;
     // told to stop, a careful cook looks once more before the bowl is emptied
     if (stop && !looked) {
       looked = true;
       continue;
     }
-    if (stop || !first || additions >= mostAdditions) break;
+    if (stop || additions >= mostAdditions) break;
     looked = false;
-    const whole = additions > 0 && first.overshootChance < carefulFrom;
-    const step: Addition[] = whole ? first.add : first.firstStep;
+    const whole = additions > 0 && (first?.overshootChance ?? 1) < carefulFrom;
+    const step: Addition[] = (whole ? first?.add : first?.firstStep) ?? halved(rescue?.add ?? []);
     if (step.length === 0) break;
     for (const { ingredient, massG } of step) {
       const one = part(ingredient, massG, 0.08);

@@ -16,8 +16,10 @@ const figureOf = { salt: 'saltG', sour: 'acidG', garlic: 'garlicG' } as const;
 function moved(band: Band | undefined, now: number, by: number, verdict: 'short' | 'over'): Band {
   if (verdict === 'short') {
     // where a band was asked for and is met, the mouth moves within it
-    const step = band && now >= (band.low ?? 0) ? by / 2 : by;
-    const low = Math.max(band?.low ?? 0, now + step);
+    const met = band && now >= (band.low ?? 0);
+    const step = met ? by / 2 : by;
+    const middle = met && band.low !== null && band.high !== null ? (band.low + band.high) / 2 : 0;
+    const low = Math.max(band?.low ?? 0, now + step, middle);
     return { low, high: Math.max(band?.high ?? 0, low + step) };
   }
   const high = Math.min(band?.high ?? Infinity, Math.max(0, now - by));
