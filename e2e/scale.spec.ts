@@ -21,6 +21,25 @@ async function wanted(page: Page): Promise<number> {
   return Number(await meter(page).getAttribute('aria-valuemax')) / 2;
 }
 
+/** What the scale offers to log, once it has stood for a moment. */
+async function caught(page: Page): Promise<{ log: Locator; amount: string }> {
+  const log = page.getByRole('button', { name: /^Log [\d.]+ g$/ });
+  await expect(log).toBeVisible();
+  let before = '';
+  await expect
+    .poll(
+      async () => {
+        const now = (await log.textContent()) ?? '';
+        const same = now === before;
+        before = now;
+        return same;
+      },
+      { intervals: [400] },
+    )
+    .toBe(true);
+  return { log, amount: before.replace('Log ', '') };
+}
+
 /** The grams each step logged, as the list of steps tells them. */
 async function logged(page: Page): Promise<string[]> {
   const list = page.getByRole('navigation', { name: 'Steps', includeHidden: true });
@@ -42,9 +61,8 @@ test.describe('by touch on a phone', () => {
       await tap(page.getByRole('button', { name: 'Pour', exact: true }));
       await expect.poll(() => inHand(page), { intervals: [40] }).toBeGreaterThan(enough);
       await tap(page.getByRole('button', { name: 'Stop pouring' }));
-      const log = page.getByRole('button', { name: /^Log [\d.]+ g$/ });
-      await expect(log).toBeVisible();
-      amounts.push((await log.textContent())?.replace('Log ', '') ?? '');
+      const { log, amount } = await caught(page);
+      amounts.push(amount);
       await tap(log);
     }
     await expect(page.getByText('the check')).toBeVisible();
@@ -57,6 +75,10 @@ test.describe('by touch on a phone', () => {
     await tap(page.getByRole('button', { name: 'Tasted: it may leave' }));
     await expect(page.getByText(/✓ tasted with radishes at \d+ °C/)).toBeVisible();
     await expect(page.getByRole('heading', { name: 'And again cold' })).toBeVisible();
+    const onScale = page.getByRole('button', { name: /^The scale says \d+ g: take it$/ });
+    const total = /\d+/.exec((await onScale.textContent()) ?? '')?.[0] ?? '';
+    await tap(onScale);
+    await expect(page.getByRole('textbox', { name: /^Weighed out/ })).toHaveValue(total);
     await tap(page.getByRole('button', { name: 'Keep it as a trial' }));
     await expect(page.getByRole('listitem', { name: /^Trial \d+$/ }).first()).toBeVisible();
   });
@@ -84,9 +106,7 @@ test('by keys a whole run is poured, caught and logged, with what the scale says
       await expect(page.getByText('Wait until the scale stands still.')).toBeVisible();
     }
     await page.keyboard.press('p');
-    const log = page.getByRole('button', { name: /^Log [\d.]+ g$/ });
-    await expect(log).toBeVisible();
-    amounts.push((await log.textContent())?.replace('Log ', '') ?? '');
+    amounts.push((await caught(page)).amount);
     await page.keyboard.press(step % 2 === 0 ? 'PageDown' : 'Space');
   }
   await expect(page.getByText('the check')).toBeVisible();

@@ -25,7 +25,7 @@ export interface Stillness {
   forMs: number;
 }
 
-export const scaleStillness: Stillness = { within: 0.7, share: 0.0005, forMs: 900 };
+export const scaleStillness: Stillness = { within: 0.5, share: 0.0005, forMs: 900 };
 export const probeStillness: Stillness = { within: 0.7, share: 0, forMs: 1500 };
 
 /** Fewer readings than this in the time say nothing. */

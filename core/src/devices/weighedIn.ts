@@ -10,6 +10,8 @@ export interface WeighedIn {
 
 /** Less than this is a knock at the table and not an addition, g. */
 const leastG = 0.4;
+/** The last figure of what stands flickers by less than this, g. */
+const flickerG = 0.2;
 
 /**
  * Follows the addition in hand: what the scale stood at before is nothing, what it stands at now is what went in.
@@ -23,7 +25,7 @@ export function weighedIn({ fromG, caughtG }: WeighedIn, stable: Caught | null):
   // the bowl was lifted off, or set to nothing: begin from there
   if (inG < -leastG) return { fromG: stable.value, caughtG: null };
   // what was caught stays as it was said while the last figure flickers
-  if (caughtG !== null && Math.abs(inG - caughtG) < leastG) return { fromG, caughtG };
+  if (caughtG !== null && Math.abs(inG - caughtG) < flickerG) return { fromG, caughtG };
   return { fromG, caughtG: inG >= leastG ? inG : null };
 }
 

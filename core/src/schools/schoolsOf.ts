@@ -2,6 +2,7 @@ import type { Larder } from '../larder/larder';
 import type { MeasureSystem } from '../quantity/measureSystem';
 import { amountSchools } from './amountSchools';
 import { blendSchools } from './blendSchools';
+import { garlicSchools } from './garlicSchools';
 import { habitSchools } from './habitSchools';
 import { partSchools } from './partSchools';
 import { pestoSchools } from './pestoSchools';
@@ -17,7 +18,8 @@ export function schoolsOf(asked: Asked, larder: Larder, system: MeasureSystem): 
   return [
     ...pulseSchools(asked),
     ...amountSchools(asked),
-    ...partSchools(asked, larder),
+    ...garlicSchools(asked, larder),
+    ...partSchools(asked),
     ...pestoSchools(asked),
     ...blendSchools(asked),
     ...habitSchools(asked, system),

@@ -1,9 +1,12 @@
 'use client';
 
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { filmLossG } from '@cobbet/core/batch/filmLoss';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
+import { useDevices } from '@/devices/deviceStore';
 import { typedNumber } from '@/parts/reading/readingText';
 import type { RunControl } from './useRun';
 
@@ -64,25 +67,34 @@ export function YieldField({
     run.yieldG === null
       ? `; about ${film.toFixed(0)} g stay on bowl and blade`
       : `, ${(reckoned - run.yieldG).toFixed(0)} g stayed behind (about ${film.toFixed(0)} g is usual)`;
+  const onScaleG = useDevices((state) => state.scaleWatch.stable?.value.toFixed(0));
+  const type = (next: string) => {
+    setText(next);
+    const yieldG = weighedG(next);
+    if (yieldG !== null || next.trim() === '') {
+      void control.note('Yield', (one) => ({ ...one, yieldG }), `yield ${run.id}`);
+    }
+  };
   return (
-    <TextField
-      label="Weighed out of the machine, g"
-      value={text}
-      error={wrong}
-      helperText={
-        wrong
-          ? 'Write grams as a number, such as 540.'
-          : `${reckoned.toFixed(0)} g went in${lossWords}`
-      }
-      onChange={(event) => {
-        const next = event.target.value;
-        setText(next);
-        const yieldG = weighedG(next);
-        if (yieldG !== null || next.trim() === '') {
-          void control.note('Yield', (one) => ({ ...one, yieldG }), `yield ${run.id}`);
+    <Box>
+      <TextField
+        fullWidth
+        label="Weighed out of the machine, g"
+        value={text}
+        error={wrong}
+        helperText={
+          wrong
+            ? 'Write grams as a number, such as 540.'
+            : `${reckoned.toFixed(0)} g went in${lossWords}`
         }
-      }}
-      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-    />
+        onChange={(event) => type(event.target.value)}
+        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+      />
+      {onScaleG !== undefined && Number(onScaleG) > 0 && (
+        <Button sx={{ minHeight: 48 }} onClick={() => type(onScaleG)}>
+          The scale says {onScaleG} g: take it
+        </Button>
+      )}
+    </Box>
   );
 }
