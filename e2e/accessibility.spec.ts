@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { openBench, openSampleBook } from './cook';
 
+// looking through a whole room takes axe seconds, and there are many
+test.setTimeout(90_000);
+
 /** Everything axe knows of WCAG 2.2 A and AA, on the page as it stands. */
 async function expectClean(page: Page, where: string) {
   const { violations } = await new AxeBuilder({ page })

@@ -1,9 +1,10 @@
 import { dipMass } from '../bowl/part';
 import type { LinearSolver } from '../landing/linearProgram';
-import type { Targets } from '../landing/targets';
+import type { TargetName, Targets } from '../landing/targets';
 import type { AdviseInput } from './adviseInput';
 import { type BowlFigures, bowlFigures, missed } from './figures';
 import { type Addition, additionsFor, solveAdditions } from './solveAdditions';
+import { lackWords } from './whyWords';
 
 /** The way back from what can't be taken out. */
 export interface Rescue {
@@ -31,6 +32,18 @@ function otherUseOf(body: number | null): string {
   return 'As it is: a spread, or baked in a small dish.';
 }
 
+const noWay = 'With what is at hand it can’t be brought back; more of its base would.';
+
+/** What is too much can only be spread out; what is too little or too stiff just takes more than a spoon. */
+function wayBack(lacks: readonly { name: TargetName; miss: number }[], moreG: number): string {
+  const seasoned = ['saltG', 'acidG', 'garlicG'];
+  const tooMuch = lacks.some(({ name, miss }) => miss < 0 && seasoned.includes(name));
+  const grams = moreG.toFixed(0);
+  if (tooMuch)
+    return `What is too much can’t be taken out; ${grams} g more around it brings it back.`;
+  return `It is ${lackWords(lacks, {}) ?? 'off'} by more than a spoon can mend; ${grams} g more gets it there.`;
+}
+
 /**
  * The least of what is at hand that brings a bowl back by diluting what is too much, with the new yield and what then
  * no longer fits; and another use for it as it stands.
@@ -53,7 +66,8 @@ export function rescueOf(
   // more of the same dip tastes of it still; whatever gets there comes after
   const same = solved(true);
   const { add, after, meets } = same.meets ? same : solved(false);
-  const better = missed(after, targets).length < missed(now, targets).length || meets;
+  const lacks = missed(now, targets);
+  const better = missed(after, targets).length < lacks.length || meets;
   const taken = better ? add : [];
   const end = better ? after : now;
   return {
@@ -63,8 +77,6 @@ export function rescueOf(
     massG: end.massG,
     tooMuchMl: mostMl === null ? 0 : Math.max(0, end.volumeMl - mostMl),
     otherUse: otherUseOf(now.body),
-    why: meets
-      ? `What is too much can't be taken out; ${(end.massG - now.massG).toFixed(0)} g more around it brings it back.`
-      : 'With what is at hand it can’t be brought back; more of its base would.',
+    why: meets ? wayBack(lacks, end.massG - now.massG) : noWay,
   };
 }

@@ -22,6 +22,25 @@ function lackWord(name: TargetName, miss: number): string {
 
 const nameOf = ({ name }: Ingredient) => (name.split(',')[0] ?? name).toLowerCase();
 
+/** What a bowl lacks, in a cook's words; null where it lacks nothing. */
+export function lackWords(
+  lacks: readonly { name: TargetName; miss: number }[],
+  tastes: TasteMarks,
+): string | null {
+  const said = lacks.filter(
+    // too stiff cold goes without saying where it is too stiff warm
+    ({ name, miss }) =>
+      name !== 'chilledBody' ||
+      !lacks.some((one) => one.name === 'freshBody' && one.miss > 0 === miss > 0),
+  );
+  const words = said.map(({ name, miss }) => lackWord(name, miss));
+  if (tastes.lean === 'over') words.push('lean');
+  if (tastes.flat === 'over') words.push('flat');
+  const last = words.pop();
+  if (last === undefined) return null;
+  return words.length > 0 ? `${words.join(', ')} and ${last}` : last;
+}
+
 /**
  * Why a step is advised: what the bowl lacks, and what puts it right.
  *
@@ -33,17 +52,7 @@ export function whyWords(
   solves: readonly number[],
   tastes: TasteMarks,
 ): string {
-  const said = lacks.filter(
-    // too stiff cold goes without saying where it is too stiff warm
-    ({ name, miss }) =>
-      name !== 'chilledBody' ||
-      !lacks.some((one) => one.name === 'freshBody' && one.miss > 0 === miss > 0),
-  );
-  const words = said.map(({ name, miss }) => lackWord(name, miss));
-  if (tastes.lean === 'over') words.push('lean');
-  if (tastes.flat === 'over') words.push('flat');
-  const bowl =
-    words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}` : words[0];
+  const bowl = lackWords(lacks, tastes);
   const names = added.map(nameOf);
   const [first = 'nothing'] = names;
   const lead = bowl ? `It is ${bowl}: ` : '';
