@@ -112,6 +112,9 @@ export function emptyDip(id: string, name: string, now: string): Dip {
   };
 }
 
+/** When a dip is tasted: at the gate and cold where the cook has not said. */
+export const tastingOf = (dip: Pick<Dip, 'tasting'>): Tasting => dip.tasting ?? 'cold';
+
 /** A variant: everything of its parent, under a name of its own. */
 export function variantOf(parent: Dip, id: string, name: string, now: string): Dip {
   return {

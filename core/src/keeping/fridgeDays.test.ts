@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { shippedLarder } from '../larder/larder';
 import { families } from '../seasoning/families';
-import { fridgeDays } from './fridgeDays';
+import { fridgeDays, keptDays } from './fridgeDays';
 
 const part = (id: string, massG = 50) => {
   const ingredient = shippedLarder.get(id);
@@ -27,5 +27,11 @@ describe('days in the fridge', () => {
       const { least, usual, most } = fridgeDays(family, [part('parsley')]);
       expect([family, least <= usual && usual <= most]).toEqual([family, true]);
     }
+  });
+
+  test('what the cook has chosen comes before the usual', () => {
+    const parts = [part('chickpeas-cooked')];
+    expect(keptDays({ family: 'pulse' }, parts)).toBe(4);
+    expect(keptDays({ family: 'pulse', keepDays: 2 }, parts)).toBe(2);
   });
 });

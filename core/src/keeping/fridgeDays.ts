@@ -1,3 +1,4 @@
+import type { Dip } from '../book/dip';
 import type { Part } from '../bowl/part';
 import type { Family } from '../seasoning/families';
 
@@ -34,4 +35,9 @@ export function fridgeDays(family: Family, parts: readonly Part[]): FridgeDays {
   const days = byFamily[family];
   const raw = parts.some((part) => part.massG > 0 && isRaw(part));
   return raw && cookedFamilies.includes(family) ? { ...days, ...rawThings } : days;
+}
+
+/** Days a dip is kept: as the cook has chosen, else the usual. */
+export function keptDays(dip: Pick<Dip, 'family' | 'keepDays'>, parts: readonly Part[]): number {
+  return dip.keepDays ?? fridgeDays(dip.family, parts).usual;
 }

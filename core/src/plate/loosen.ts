@@ -1,6 +1,7 @@
 import { type BowlConditions, type BowlFigures, bowlFigures } from '../advise/figures';
 import { dipMass, type Part } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
+import { portionOf } from './portion';
 
 /** A dip loosened on purpose. */
 export interface Loosened {
@@ -31,9 +32,8 @@ export function loosenTo(
   wantedBody: number,
   conditions: BowlConditions,
 ): Loosened | null {
-  const whole = dipMass(parts);
-  if (!(whole > 0) || !(dipG > 0)) return null;
-  const taken = parts.map((part) => ({ ...part, massG: (part.massG * dipG) / whole }));
+  if (!(dipMass(parts) > 0) || !(dipG > 0)) return null;
+  const taken = portionOf(parts, dipG);
   const before = bowlFigures(taken, conditions);
   const withLiquid = (massG: number) =>
     bowlFigures([...taken, { ingredient: liquid, massG, cv: 0, place: 'bowl' }], conditions);

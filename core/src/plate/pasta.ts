@@ -1,6 +1,7 @@
 import { type BowlConditions, bowlFigures } from '../advise/figures';
-import { dipMass, type Part } from '../bowl/part';
+import type { Part } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
+import { portionOf } from './portion';
 
 /** What goes on one plate. */
 export interface PlateWanted {
@@ -40,13 +41,8 @@ export function plateOf(
   pastaWater: Ingredient,
   conditions: BowlConditions,
 ): Plate {
-  const whole = dipMass(parts);
-  const dip = parts.map((part) => ({
-    ...part,
-    massG: whole > 0 ? (part.massG * dipG) / whole : 0,
-  }));
   const coat = bowlFigures(
-    [...dip, { ingredient: pastaWater, massG: waterG, cv: 0, place: 'bowl' }],
+    [...portionOf(parts, dipG), { ingredient: pastaWater, massG: waterG, cv: 0, place: 'bowl' }],
     conditions,
   );
   const cookedG = pastaG * (1 + takesUp);

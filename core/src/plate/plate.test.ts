@@ -8,6 +8,7 @@ import { priorCorrection } from '../calibration/correction';
 import { dippers, dippersWithout } from './dippers';
 import { loosenTo } from './loosen';
 import { plateOf } from './pasta';
+import { portionOf } from './portion';
 import { potsOf } from './pots';
 
 const conditions = { method, measures: 'us' as const, correction: priorCorrection };
@@ -77,6 +78,17 @@ describe('pesto to pasta', () => {
       plateOf(pesto, { dipG: 60, pastaG: 100, waterG }, ingredient('pasta-water'), conditions)
         .coatBody ?? NaN;
     expect(coat(60)).toBeLessThan(coat(30));
+  });
+});
+
+describe('so much of a dip', () => {
+  test('is its parts in their proportions, and nothing of nothing', () => {
+    const some = portionOf(hummus, 100);
+    expect(some.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(100, 9);
+    // 330 of 483 g are chickpeas
+    expect(some[2]?.massG).toBeCloseTo((100 * 330) / 483, 9);
+    expect(portionOf([], 100)).toEqual([]);
+    expect(portionOf([part('water', 0)], 100)[0]?.massG).toBe(0);
   });
 });
 

@@ -1,9 +1,9 @@
 import { analyse } from '../analysis/analyse';
 import { smoothness } from '../body/smoothness';
-import type { Dip } from '../book/dip';
+import { type Dip, tastingOf } from '../book/dip';
 import { partOf, readRow } from '../book/dipParts';
 import { type Kit, kitMachine } from '../book/kit';
-import { fridgeDays } from '../keeping/fridgeDays';
+import { keptDays } from '../keeping/fridgeDays';
 import type { Larder } from '../larder/larder';
 import { prepare, rawFor } from '../prep/prepare';
 import { routeOfRow } from '../prep/usualWay';
@@ -69,7 +69,7 @@ export function wayEffect(dip: Dip, larder: Larder, measures: MeasureSystem, kit
   const bodies = path.flatMap((step) => step.body ?? []);
   const last = path.at(-1);
   const bowl = parts.filter(({ place }) => place === 'bowl').length;
-  const tastes = { end: 1, cold: 2, each: bowl }[dip.tasting ?? 'cold'];
+  const tastes = { end: 1, cold: 2, each: bowl }[tastingOf(dip)];
   return {
     handsMin,
     readyMin: Math.max(readyMin, handsMin),
@@ -88,7 +88,7 @@ export function wayEffect(dip: Dip, larder: Larder, measures: MeasureSystem, kit
       pulses.length > 0 && pulses.every(({ row }) => row.raw?.skinsOff === true),
     ),
     overrunPct: dip.method.overrunPct,
-    keepDays: dip.keepDays ?? fridgeDays(dip.family, parts).usual,
+    keepDays: keptDays(dip, parts),
     tastingMin: tasteMin * tastes,
   };
 }

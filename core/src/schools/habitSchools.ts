@@ -1,6 +1,6 @@
-import type { Dip, Row, Tasting } from '../book/dip';
+import { type Row, type Tasting, tastingOf } from '../book/dip';
 import { partOf, type ReadRow } from '../book/dipParts';
-import { fridgeDays } from '../keeping/fridgeDays';
+import { fridgeDays, keptDays } from '../keeping/fridgeDays';
 import { fuzzyVolumesMl } from '../quantity/amount';
 import { isWeighed } from '../quantity/isWeighed';
 import { measure, nearestKitchenMeasure } from '../quantity/kitchenMeasure';
@@ -13,9 +13,6 @@ const tastingNames: Record<Tasting, string> = {
   each: 'after each addition',
   cold: 'at the end and again cold',
 };
-
-/** When a dip is tasted: at the gate and cold where the cook has not said. */
-export const tastingOf = (dip: Dip): Tasting => dip.tasting ?? 'cold';
 
 function tasting({ dip }: Asked): School[] {
   return [
@@ -34,11 +31,9 @@ function tasting({ dip }: Asked): School[] {
 }
 
 function keeping({ dip, rows }: Asked): School[] {
-  const days = fridgeDays(
-    dip.family,
-    rows.flatMap((read) => partOf(read) ?? []),
-  );
-  const now = dip.keepDays ?? days.usual;
+  const parts = rows.flatMap((read) => partOf(read) ?? []);
+  const days = fridgeDays(dip.family, parts);
+  const now = keptDays(dip, parts);
   const options = [
     { id: 'least', name: `${days.least} days`, keepDays: days.least },
     { id: 'usual', name: `${days.usual} days, the usual`, keepDays: days.usual },

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { Analysis } from '@cobbet/core/analysis/analyse';
 import type { Dip } from '@cobbet/core/book/dip';
 import type { Part } from '@cobbet/core/bowl/part';
-import { fridgeDays } from '@cobbet/core/keeping/fridgeDays';
+import { fridgeDays, keptDays } from '@cobbet/core/keeping/fridgeDays';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/quantity/measureSystem';
 import { printNumber } from '@cobbet/core/quantity/printAmount';
 import { Cautions } from '@/parts/Cautions';
@@ -24,7 +24,7 @@ export function Yield({
   const { massG, volumeMl, topG, per100g, allergens, warnings } = analysis;
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
   const usual = fridgeDays(dip.family, parts);
-  const keepDays = dip.keepDays ?? usual.usual;
+  const keepDays = keptDays(dip, parts);
   const portions = Math.floor(massG / dip.portionG);
   if (massG + topG === 0) {
     return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { tastingOf } from '@cobbet/core/book/dip';
 import type { Run } from '@cobbet/core/book/run';
 import type { Gate } from '@cobbet/core/book/trial';
 import { GateForm } from '@/parts/GateForm';
@@ -13,7 +14,7 @@ const coldAfterMin = 120;
 export function Gates({ run, control }: { run: Run; control: RunControl }) {
   const gates = run.gates ?? [];
   const { dip } = control;
-  const cold = dip.tasting !== 'end';
+  const cold = tastingOf(dip) !== 'end';
   const pass = (gate: Gate) => {
     void control.note(gate.when === 'machine' ? 'Tasted at the gate' : 'Tasted cold', (one) => ({
       ...one,

@@ -9,6 +9,7 @@ import Typography from '@mui/material/Typography';
 import { stallsOn } from '@cobbet/core/body/machines';
 import { bodyWord } from '@cobbet/core/body/words';
 import { usualWorking } from '@cobbet/core/working/usualWorking';
+import { tastingOf } from '@cobbet/core/book/dip';
 import { kitMachine } from '@cobbet/core/book/kit';
 import { printGrams } from '@cobbet/core/quantity/printAmount';
 import type { Run } from '@cobbet/core/book/run';
@@ -63,7 +64,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
   const working =
     entry.worked ??
     (ingredient && usualWorking(ingredient, entry.planned.place, machine, run.method.grind));
-  const tasteNow = dip.tasting === 'each' && now.massG > 0;
+  const tasteNow = tastingOf(dip) === 'each' && now.massG > 0;
   const aim = entry.done ? null : aimOff(run, control, nextBody);
   const weighing = entry.planned.massG > 0 && (
     <Weighing
