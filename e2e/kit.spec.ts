@@ -101,3 +101,34 @@ test('before anything is read the room says how to begin', async ({ page }) => {
   await page.getByRole('link', { name: 'Kit' }).click();
   await expect(page.getByText('Nothing read yet.')).toBeVisible();
 });
+
+test('what one machine taught is shown for it alone, and a new machine starts fresh', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/kit');
+  const calibration = page.getByRole('region', { name: 'Calibration', exact: true });
+  const machine = calibration.getByRole('combobox', { name: 'Machine whose readings are shown' });
+  await expect(machine).toHaveValue('food-processor');
+  await expect(calibration).toContainText('70 readings');
+  await machine.selectOption('whisk');
+  await expect(calibration).toContainText('6 readings');
+  await expect(
+    calibration.getByRole('combobox', { name: 'Dip to be read' }).getByRole('option'),
+  ).toHaveText(['Radish and dill yogurt']);
+
+  const spread = async () =>
+    Number(
+      /± ([\d.]+)/.exec(
+        (await page
+          .getByText(/^body [\d.]+ ± /)
+          .first()
+          .textContent()) ?? '',
+      )?.[1],
+    );
+  await page.goto('/bench?dip=weir-house-hummus');
+  await expect(page.getByText(/^body [\d.]+ ± /).first()).toBeVisible();
+  const known = await spread();
+  await page.getByRole('combobox', { name: 'Machine or tool' }).selectOption('jug-blender');
+  await expect.poll(spread).toBeGreaterThan(2 * known);
+});

@@ -222,3 +222,19 @@ test('a trial is tasted cold the next day, with marks of its own', async ({ page
   await page.reload();
   await expect(trial.getByRole('button', { name: 'Tasted cold ✓' })).toBeVisible();
 });
+
+test('what a spoon would do is reckoned from the bowl as it really is, and logged', async ({
+  page,
+}) => {
+  await makeWithout(page, [2]);
+  await page.getByRole('button', { name: 'What would a spoon do?' }).click();
+  const table = page.getByRole('table', { name: 'What a spoon of each would do' });
+  const water = table.getByRole('row').filter({ hasText: 'Water' });
+  // left out of the bowl, though it is in the dip
+  await expect(water).toContainText('not in yet');
+  const steps = page.getByRole('navigation', { name: 'Steps' }).getByRole('listitem');
+  await expect(steps).toHaveCount(10);
+  await water.getByRole('button', { name: /^Add / }).click();
+  await expect(steps).toHaveCount(11);
+  await expect(water).not.toContainText('not in yet');
+});

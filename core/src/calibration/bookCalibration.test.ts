@@ -32,6 +32,38 @@ const press = (diameterMm: number) => ({
   press: { diameterMm, loadG: 500, volumeMl: 5, coarse: false },
 });
 
+describe('readings in several machines', () => {
+  const book = (list: readonly Trial[]) => ({
+    trials: new Map(list.map((one) => [one.id, one])),
+    runs: new Map(),
+  });
+  const both = book([
+    made('1', [kept({ eye: 'packs' })], { machineId: 'food-processor' }),
+    made('2', [kept({ eye: 'ribbons' })], { machineId: 'jug-blender' }),
+  ]);
+
+  test('teach each machine what was read in it and nothing of another', () => {
+    const own = bookCalibration(
+      book([made('1', [kept({ eye: 'packs' })])]),
+      shippedLarder,
+      'food-processor',
+    );
+    const processor = bookCalibration(both, shippedLarder, 'food-processor');
+    expect(processor.count).toBe(1);
+    expect(processor.kitchen).toEqual(own.kitchen);
+    const jug = bookCalibration(both, shippedLarder, 'jug-blender');
+    // read far looser there than the model says, and stiffer here
+    expect(jug.kitchen[0]).toBeLessThan(processor.kitchen[0] ?? NaN);
+    expect(bookCalibration(both, shippedLarder).count).toBe(2);
+  });
+
+  test('a new machine starts fresh', () => {
+    const fresh = bookCalibration(both, shippedLarder, 'mortar');
+    expect(fresh.count).toBe(0);
+    expect(correctionOf(fresh, 'a')).toEqual(correctionOf(calibrate([]), 'a'));
+  });
+});
+
 describe('the readings of a trial', () => {
   const { body } = analyseTrialRows(rows, of.method, 5, shippedLarder);
 

@@ -20,15 +20,25 @@ export function evidenceOf(trial: ReadDip, larder: Larder, key: object = trial):
 
 /**
  * What the readings of a whole book have taught: of every trial and of dips being made now, but for those left out.
+ *
+ * @param machineId only what was made in this machine: what one machine taught says nothing of another; all of them
+ *   when left out
  */
-export function bookCalibration(book: Pick<Book, 'trials' | 'runs'>, larder: Larder): Calibration {
+export function bookCalibration(
+  book: Pick<Book, 'trials' | 'runs'>,
+  larder: Larder,
+  machineId?: string,
+): Calibration {
+  const counts = (made: { machineId: string }) =>
+    machineId === undefined || made.machineId === machineId;
   const teaching: TrialEvidence[] = [];
   const take = (evidence: readonly TrialEvidence[]) => {
     for (const one of evidence) if (!one.reading.leftOut) teaching.push(one);
   };
-  for (const trial of book.trials.values()) take(evidenceOf(trial, larder));
+  for (const trial of book.trials.values()) if (counts(trial)) take(evidenceOf(trial, larder));
   for (const run of book.runs.values()) {
-    if (run.readings.length > 0) take(evidenceOf({ ...run, rows: loggedRows(run) }, larder, run));
+    if (counts(run) && run.readings.length > 0)
+      take(evidenceOf({ ...run, rows: loggedRows(run) }, larder, run));
   }
   return calibrate(teaching);
 }

@@ -13,7 +13,7 @@ export interface TrialEvidence extends ReadEvidence {
 }
 
 /** The part of a trial, or of a run, that its readings are held against. */
-export type ReadDip = Pick<Trial, 'dipId' | 'rows' | 'method' | 'readings'>;
+export type ReadDip = Pick<Trial, 'dipId' | 'rows' | 'method' | 'machineId' | 'readings'>;
 
 /**
  * The readings of one trial made ready to teach: each brought to 25 °C and no rest before it is compared. Readings

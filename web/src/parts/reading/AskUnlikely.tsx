@@ -24,7 +24,7 @@ export function AskUnlikely({
   onDrop: () => void;
 }) {
   const larder = useLarder();
-  const calibration = useCalibration();
+  const calibration = useCalibration(dip.machineId);
   const [evidence] = trialEvidence({ ...dip, readings: [reading] }, larder);
   if (!evidence) return null;
   return (

@@ -46,7 +46,7 @@ export function ReadingForm({
   onTake: (reading: KeptReading) => void;
 }) {
   const larder = useLarder();
-  const calibration = useCalibration();
+  const calibration = useCalibration(dip.machineId);
   const { kit } = useSettings();
   const [way, setWay] = useState<ReadingWay>('eye');
   const [asked, setAsked] = useState<KeptReading | null>(null);

@@ -38,7 +38,7 @@ const WaysDialog = dynamic(() => import('./WaysDialog').then((module) => module.
 const SizeDialog = dynamic(() => import('./SizeDialog').then((module) => module.SizeDialog), {
   ssr: false,
 });
-const NudgeTable = dynamic(() => import('./NudgeTable').then((module) => module.NudgeTable), {
+const NudgeTable = dynamic(() => import('@/parts/NudgeTable').then((module) => module.NudgeTable), {
   ssr: false,
 });
 
@@ -200,7 +200,17 @@ export function BenchOf({ dip }: { dip: Dip }) {
           </Box>
           {rows.length > 0 &&
             (nudging ? (
-              <NudgeTable bench={bench} onAdd={edits.nudge} onClose={() => setNudging(false)} />
+              <NudgeTable
+                parts={bench.parts}
+                analysis={bench.analysis}
+                method={dip.method}
+                targets={dip.targets}
+                measures={bench.measures}
+                larder={bench.larder}
+                correction={bench.correction}
+                onAdd={edits.nudge}
+                onClose={() => setNudging(false)}
+              />
             ) : (
               <Button size="small" onClick={() => setNudging(true)} sx={{ mt: 1 }}>
                 What would a spoon do?

@@ -23,7 +23,7 @@ export function withRow(dip: Dip, rowId: string, edit: (row: Row) => Row): Dip {
 export function useBench(dip: Dip) {
   const larder = useLarder();
   const { measures } = useSettings();
-  const correction = useCorrection(dip.id);
+  const correction = useCorrection(dip.id, dip.machineId);
   const [drafts, setDrafts] = useState<Readonly<Record<string, string>>>({});
   const latest = useRef<Readonly<Record<string, string>>>({});
   const timers = useRef(new Map<string, ReturnType<typeof setTimeout>>());

@@ -69,7 +69,7 @@ export function DipLeaf({
   const router = useRouter();
   const larder = useLarder();
   const { measures } = useSettings();
-  const calibration = useCalibration();
+  const calibration = useCalibration(dip.machineId);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
   const { body, word, per100g, moment } = dipSummary(dip, larder, measures, calibration);

@@ -4,8 +4,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useState } from 'react';
+import { kitMachine } from '@cobbet/core/book/kit';
+import type { Trial } from '@cobbet/core/book/trial';
+import { useMemo, useState } from 'react';
+import { InlineSelect } from '@/parts/InlineSelect';
 import { useCalibration } from '@/store/bookCalibration';
+import { useBook } from '@/store/bookStore';
+import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { CalibrationChart } from './CalibrationChart';
 import { KitchenWords } from './KitchenWords';
@@ -13,12 +18,26 @@ import { ReadingList } from './ReadingList';
 import { TellsMost } from './TellsMost';
 import { useResiduals } from './useResiduals';
 
+/** Machines that something was read in, the one with most readings first. */
+function readMachines(trials: Iterable<Trial>): string[] {
+  const counts = new Map<string, number>();
+  for (const { machineId, readings } of trials) {
+    if (readings.length > 0) counts.set(machineId, (counts.get(machineId) ?? 0) + readings.length);
+  }
+  return [...counts].sort((a, b) => b[1] - a[1]).map(([id]) => id);
+}
+
 /** What this kitchen's readings have taught: in words, drawn, and reading by reading. */
 export function CalibrationSection() {
-  const calibration = useCalibration();
-  const { shown, all } = useResiduals();
+  const trials = useBook((state) => state.book.trials);
+  const { kit } = useSettings();
+  const read = useMemo(() => readMachines(trials.values()), [trials]);
+  const [picked, setPicked] = useState<string | null>(null);
+  const machineId = picked ?? read[0] ?? '';
+  const calibration = useCalibration(machineId);
+  const { shown, all } = useResiduals(machineId);
   const [chosen, setChosen] = useState<string | null>(null);
-  if (all === 0) {
+  if (read.length === 0) {
     return (
       <Box component="section" aria-label="Calibration">
         <Typography variant="h2">Your kitchen against the model</Typography>
@@ -35,6 +54,16 @@ export function CalibrationSection() {
   return (
     <Box component="section" aria-label="Calibration" sx={{ minWidth: 0 }}>
       <Typography variant="h2">Your kitchen against the model</Typography>
+      <Box sx={{ mt: 0.5 }}>
+        in the{' '}
+        <InlineSelect
+          label="Machine whose readings are shown"
+          value={machineId}
+          options={read.map((id) => ({ value: id, name: kitMachine(kit, id).name }))}
+          onChange={setPicked}
+        />
+        ; what one machine taught is not taken for another.
+      </Box>
       <KitchenWords calibration={calibration} readings={all} />
       <Box sx={{ my: 1.5 }}>
         <CalibrationChart residuals={shown} chosen={chosen} onChoose={setChosen} />
@@ -48,7 +77,7 @@ export function CalibrationSection() {
           {shown.length < all && <span>the latest {shown.length} are drawn</span>}
         </Box>
       </Box>
-      <TellsMost calibration={calibration} />
+      <TellsMost calibration={calibration} machineId={machineId} />
       <ReadingList residuals={shown} chosen={chosen} onChoose={setChosen} />
     </Box>
   );

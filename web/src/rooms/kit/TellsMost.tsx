@@ -19,7 +19,14 @@ const wayWords = {
 const whenWords = { machine: 'warm from the machine', chilled: 'out of the fridge' } as const;
 
 /** Of a dip the cook names, the one reading that would narrow its band most. */
-export function TellsMost({ calibration }: { calibration: Calibration }) {
+export function TellsMost({
+  calibration,
+  machineId,
+}: {
+  calibration: Calibration;
+  /** Dips made in it are asked about. */
+  machineId: string;
+}) {
   const dips = useBook((state) => state.book.dips);
   const larder = useLarder();
   const { measures } = useSettings();
@@ -30,15 +37,18 @@ export function TellsMost({ calibration }: { calibration: Calibration }) {
       return read ? tellingReadings(calibration, read)[0] : undefined;
     };
     // which dip is least sure is worth knowing before any is chosen; a long book is not gone through for it
-    const all = [...dips.values()].slice(0, 200).flatMap((dip) => {
-      const best = of(dip);
-      return best ? [{ dip, best }] : [];
-    });
+    const all = [...dips.values()]
+      .filter((dip) => dip.machineId === machineId)
+      .slice(0, 200)
+      .flatMap((dip) => {
+        const best = of(dip);
+        return best ? [{ dip, best }] : [];
+      });
     all.sort((a, b) => b.best.sdNow - a.best.sdNow);
     const named = dipId === null ? undefined : dips.get(dipId);
     const best = named && of(named);
     return named && best ? { dip: named, best } : all[0];
-  }, [calibration, dips, larder, measures, dipId]);
+  }, [calibration, dips, larder, measures, dipId, machineId]);
   if (!telling) return null;
   const { dip, best } = telling;
   return (
@@ -52,7 +62,9 @@ export function TellsMost({ calibration }: { calibration: Calibration }) {
         <InlineSelect
           label="Dip to be read"
           value={dip.id}
-          options={[...dips.values()].map(({ id, name }) => ({ value: id, name }))}
+          options={[...dips.values()]
+            .filter((one) => one.machineId === machineId)
+            .map(({ id, name }) => ({ value: id, name }))}
           sx={{ fontWeight: 700 }}
           onChange={setDipId}
         />

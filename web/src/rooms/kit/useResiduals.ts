@@ -18,13 +18,15 @@ export interface KitResidual extends Residual {
   key: string;
 }
 
-/** The latest readings against what was expected of them. */
-export function useResiduals(): { shown: KitResidual[]; all: number } {
+/** The latest readings in one machine against what was expected of them. */
+export function useResiduals(machineId: string): { shown: KitResidual[]; all: number } {
   const trials = useBook((state) => state.book.trials);
   const larder = useLarder();
-  const calibration = useCalibration();
+  const calibration = useCalibration(machineId);
   return useMemo(() => {
-    const kept = bookEvidence(trials.values(), larder);
+    const kept = bookEvidence(trials.values(), larder).filter(
+      ({ trial }) => trial.machineId === machineId,
+    );
     const latest = kept.slice(0, drawnReadings);
     const against = residuals(
       calibration,
@@ -35,5 +37,5 @@ export function useResiduals(): { shown: KitResidual[]; all: number } {
       return trial ? [{ ...residual, trial, key: `${trial.id} ${residual.evidence.index}` }] : [];
     });
     return { shown, all: kept.length };
-  }, [trials, larder, calibration]);
+  }, [trials, larder, calibration, machineId]);
 }

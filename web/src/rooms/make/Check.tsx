@@ -20,6 +20,7 @@ import { SavedText, YieldField } from './RunFields';
 import { Divide } from './Divide';
 import { Gates } from './Gates';
 import { PlateButton } from './PlateButton';
+import { SpoonByItself } from './SpoonByItself';
 import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import { nextOpen, type RunControl } from './useRun';
@@ -78,6 +79,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         </Box>
       </section>
       <WhatNext run={run} control={control} />
+      <SpoonByItself run={run} control={control} analysis={now} />
       <Unplanned control={control} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
         <Divide run={run} dip={control.dip} massG={now.massG} />

@@ -23,7 +23,7 @@ const Staging = dynamic(() => import('./Staging').then((module) => module.Stagin
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
 export function StartMaking({ dip }: { dip: Dip }) {
   const larder = useLarder();
-  const correction = useCorrection(dip.id);
+  const correction = useCorrection(dip.id, dip.machineId);
   const { measures, kit } = useSettings();
   const [busy, setBusy] = useState(false);
   const { rows, parts, analysis } = useMemo(

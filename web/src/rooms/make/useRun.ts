@@ -35,7 +35,7 @@ export function oneSpoon(ingredient: Ingredient): string {
 /** What a cook can do with a run; every tap is saved before it is shown. */
 export function useRun(dip: Dip, run: Run) {
   const larder = useLarder();
-  const correction = useCorrection(dip.id);
+  const correction = useCorrection(dip.id, run.machineId);
   const { measures } = useSettings();
   const [problem, setProblem] = useState<string | null>(null);
   const entry = run.entries[run.step];

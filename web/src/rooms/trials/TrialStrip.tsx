@@ -63,7 +63,7 @@ function Marks({ trial }: { trial: Trial }) {
 /** One trial: what differed, what was reckoned and read, how it tasted, what it made. */
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
   const larder = useLarder();
-  const calibration = useCalibration();
+  const calibration = useCalibration(trial.machineId);
   const picked = usePicked((state) => state.ids);
   const [open, setOpen] = useState(false);
   const [looking, setLooking] = useState(false);

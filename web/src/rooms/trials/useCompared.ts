@@ -6,7 +6,7 @@ import { analyseTrialRows } from '@cobbet/core/book/dipParts';
 import type { Trial } from '@cobbet/core/book/trial';
 import { correctionWithout } from '@cobbet/core/calibration/bookCalibration';
 import { useMemo } from 'react';
-import { useCalibration } from '@/store/bookCalibration';
+import { useCalibrations } from '@/store/bookCalibration';
 import { useBook } from '@/store/bookStore';
 import { useLarder } from '@/store/useDip';
 
@@ -22,7 +22,7 @@ export function useCompared(ids: readonly string[]): ComparedTrial[] {
   const trials = useBook((state) => state.book.trials);
   const dips = useBook((state) => state.book.dips);
   const larder = useLarder();
-  const calibration = useCalibration();
+  const calibrations = useCalibrations();
   const wanted = ids.join(',');
   return useMemo(
     () =>
@@ -30,7 +30,7 @@ export function useCompared(ids: readonly string[]): ComparedTrial[] {
         const trial = trials.get(id);
         const dip = trial && dips.get(trial.dipId);
         if (!trial || !dip) return [];
-        const correction = correctionWithout(calibration, trial, larder);
+        const correction = correctionWithout(calibrations(trial.machineId), trial, larder);
         const { rows, method } = trial;
         return [
           {
@@ -40,6 +40,6 @@ export function useCompared(ids: readonly string[]): ComparedTrial[] {
           },
         ];
       }),
-    [wanted, trials, dips, larder, calibration],
+    [wanted, trials, dips, larder, calibrations],
   );
 }

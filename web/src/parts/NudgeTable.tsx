@@ -3,6 +3,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { Analysis } from '@cobbet/core/analysis/analyse';
+import type { Method } from '@cobbet/core/body/conditions';
+import type { Part } from '@cobbet/core/bowl/part';
+import type { Correction } from '@cobbet/core/calibration/correction';
+import type { Targets } from '@cobbet/core/landing/targets';
+import type { Larder } from '@cobbet/core/larder/larder';
 import {
   mostWanted,
   type Nudge,
@@ -12,12 +18,12 @@ import {
   type Want,
   wants,
 } from '@cobbet/core/nudge/nudges';
+import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { useMemo, useState } from 'react';
-import { InlineSelect } from '@/parts/InlineSelect';
-import { RoleMark } from '@/parts/RoleMark';
+import { InlineSelect } from './InlineSelect';
+import { RoleMark } from './RoleMark';
 import { colour } from '@/theme/colour';
-import { shortName } from '@/parts/shortName';
-import type { Bench } from './useBench';
+import { shortName } from './shortName';
 
 /** A change with its sign; a dash for what is too little to feel, a word for what has no body. */
 function change(value: number | null, least: number, decimals: number): string {
@@ -66,23 +72,35 @@ function TowardsBar({ share }: { share: number }) {
 
 /** What one spoon or piece of each thing would do, the one that does most for what is wanted first. */
 export function NudgeTable({
-  bench,
+  parts,
+  method,
+  targets,
+  measures,
+  larder,
+  correction,
+  analysis,
   onAdd,
   onClose,
 }: {
-  bench: Bench;
+  /** What is in the bowl, with what it comes to. */
+  parts: readonly Part[];
+  analysis: Analysis;
+  method: Method;
+  targets: Targets;
+  measures: MeasureSystem;
+  larder: Larder;
+  correction: Correction;
   onAdd: (nudge: Nudge) => void;
   onClose: () => void;
 }) {
-  const { parts, dip, measures, larder, correction, analysis } = bench;
   const all = useMemo(
-    () => nudges({ parts, method: dip.method, measures, larder, correction }),
-    [parts, dip.method, measures, larder, correction],
+    () => nudges({ parts, method, measures, larder, correction }),
+    [parts, method, measures, larder, correction],
   );
   const { saltG, acidG, garlicG } = analysis.per100g;
   const { fresh, chilled } = analysis.body;
   const now = { freshBody: fresh, chilledBody: chilled, saltG, acidG, garlicG };
-  const byTarget = mostWanted(now, dip.targets);
+  const byTarget = mostWanted(now, targets);
   const [chosen, setChosen] = useState<Want | null>(null);
   const want = chosen ?? byTarget ?? 'looser';
   const sorted = sortedNudges(all, want);
