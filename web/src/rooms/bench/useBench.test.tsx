@@ -65,6 +65,25 @@ describe('an amount being typed', () => {
     expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
   });
 
+  test('is left as it was with Escape also after a pause has saved it, but not once the cook was done', async () => {
+    const { result } = bench();
+    act(() => result.current.type(row, '1 cup'));
+    await act(() => new Promise((resolve) => setTimeout(resolve, 900)));
+    expect(stored()?.rows[1]?.amount).toBe('1 cup');
+    await act(async () => {
+      result.current.forget(row);
+      await new Promise((resolve) => setTimeout(resolve, 60));
+    });
+    expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
+    act(() => result.current.type(row, '2 cups'));
+    await act(async () => void (await result.current.save(row)));
+    await act(async () => {
+      result.current.forget(row);
+      await new Promise((resolve) => setTimeout(resolve, 60));
+    });
+    expect(stored()?.rows[1]?.amount).toBe('2 cups');
+  });
+
   test('is not lost when the room is left in the middle', async () => {
     const { result, unmount } = bench();
     act(() => result.current.type(row, '3 tbsp'));

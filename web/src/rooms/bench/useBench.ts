@@ -26,6 +26,12 @@ export function useBench(dip: Dip) {
   const correction = useCorrection(dip.id, dip.machineId);
   const [drafts, setDrafts] = useState<Readonly<Record<string, string>>>({});
   const latest = useRef<Readonly<Record<string, string>>>({});
+  // what stood in a field before it was typed in, for Escape also after a pause has saved
+  const kept = useRef(dip.rows);
+  useEffect(() => {
+    kept.current = dip.rows;
+  }, [dip.rows]);
+  const before = useRef(new Map<string, string>());
   const timers = useRef(new Map<string, ReturnType<typeof setTimeout>>());
 
   const drop = useCallback((rowId: string) => {
@@ -58,6 +64,8 @@ export function useBench(dip: Dip) {
 
   const type = useCallback(
     (rowId: string, text: string) => {
+      const amount = kept.current.find(({ id }) => id === rowId)?.amount;
+      if (amount !== undefined && !before.current.has(rowId)) before.current.set(rowId, amount);
       latest.current = { ...latest.current, [rowId]: text };
       setDrafts(latest.current);
       clearTimeout(timers.current.get(rowId));
@@ -67,6 +75,34 @@ export function useBench(dip: Dip) {
       );
     },
     [save],
+  );
+
+  /** The cook is done with a field: what was typed is saved now, and Escape has nothing more to take back. */
+  const done = useCallback(
+    (rowId: string) => {
+      before.current.delete(rowId);
+      return save(rowId);
+    },
+    [save],
+  );
+
+  const forget = useCallback(
+    (rowId: string) => {
+      drop(rowId);
+      const was = before.current.get(rowId);
+      before.current.delete(rowId);
+      if (was === undefined) return;
+      void editDip(
+        dip.id,
+        'Amount as it was',
+        (one) =>
+          one.rows.some((row) => row.id === rowId && row.amount !== was)
+            ? withRow(one, rowId, (row) => ({ ...row, amount: was }))
+            : one,
+        `amount ${rowId}`,
+      );
+    },
+    [dip.id, drop],
   );
 
   // reads the row as it is now without making the function a new one for every keystroke
@@ -121,9 +157,9 @@ export function useBench(dip: Dip) {
     correction,
     drafts,
     type,
-    save,
+    save: done,
     step,
-    forget: drop,
+    forget,
     larder,
     measures,
   };
