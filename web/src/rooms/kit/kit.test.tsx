@@ -48,7 +48,8 @@ describe('readings against what was expected', () => {
         put('trials', made('2', [read('scoops', '2026-05-09T10:00:00.000Z')])),
         put('trials', made('3', [read('pours', '2026-05-05T10:00:00.000Z')])),
       ]);
-    const { result } = renderHook(() => useResiduals());
+    const { result } = renderHook(() => useResiduals('food-processor'));
+    expect(renderHook(() => useResiduals('whisk')).result.current.all).toBe(0);
     expect(result.current.all).toBe(3);
     expect(result.current.shown.map(({ trial: { id } }) => id)).toEqual(['2', '3', '1']);
     const [second, odd] = result.current.shown;
