@@ -47,7 +47,8 @@ async function expectLogged(page: Page, amounts: readonly string[]): Promise<voi
   expect(texts).toHaveLength(amounts.length);
   texts.forEach((text, i) => {
     const loggedG = Number(/^✓([\d.]+) g/.exec(text)?.[1]);
-    expect(Math.abs(loggedG - Number.parseFloat(amounts[i] ?? ''))).toBeLessThan(1);
+    const off = Math.abs(loggedG - Number.parseFloat(amounts[i] ?? ''));
+    expect([text, amounts[i], off < 1]).toEqual([text, amounts[i], true]);
   });
 }
 
