@@ -62,6 +62,11 @@ export interface Outcome {
   base?: SplitFrom;
 }
 
+/** An outcome with one more taste at its gate. */
+export function withGate<T extends Pick<Outcome, 'gates'>>(outcome: T, gate: Gate): T {
+  return { ...outcome, gates: [...(outcome.gates ?? []), gate] };
+}
+
 /** A dip as it was made once. */
 export interface Trial extends Outcome {
   id: string;

@@ -46,7 +46,12 @@ export const wants = [
 export type Want = (typeof wants)[number];
 
 /** Things that dips are mended with, without allergens, offered though they are not in yet. */
-const alwaysAtHand = ['water', 'lemon-juice', 'olive-oil-extra-virgin', 'sea-salt-fine'] as const;
+export const alwaysAtHand = [
+  'water',
+  'lemon-juice',
+  'olive-oil-extra-virgin',
+  'sea-salt-fine',
+] as const;
 
 interface Bowl {
   blended: BowlSums;

@@ -9,7 +9,7 @@ export interface Pots {
 }
 
 /** Pots filled to here leave room for a lid and a garnish. */
-const filledTo = 0.9;
+export const filledTo = 0.9;
 
 /**
  * Shares a dip out in pots.

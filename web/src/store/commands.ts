@@ -7,7 +7,13 @@ import { emptyPlan, type Plan } from '@cobbet/core/book/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/book/reading';
-import { type Gate, nextTrialNumber, type Trial, type TrialRow } from '@cobbet/core/book/trial';
+import {
+  type Gate,
+  nextTrialNumber,
+  type Trial,
+  type TrialRow,
+  withGate,
+} from '@cobbet/core/book/trial';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { YieldResult } from '@cobbet/core/book/yieldResult';
 import type { Larder } from '@cobbet/core/larder/larder';
@@ -146,10 +152,7 @@ export function readTrial(trialId: string, reading: KeptReading): Promise<boolea
 
 /** Keeps a taste of a trial at its gate. */
 export function tasteTrial(trialId: string, gate: Gate): Promise<boolean> {
-  return editTrial(trialId, 'Taste it', (trial) => ({
-    ...trial,
-    gates: [...(trial.gates ?? []), gate],
-  }));
+  return editTrial(trialId, 'Taste it', (trial) => withGate(trial, gate));
 }
 
 /** Leaves a trial's reading out of what the kitchen learns, or puts it back. */

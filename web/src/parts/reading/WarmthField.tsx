@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useDevices } from '@/devices/deviceStore';
 import { MeasuredField } from './MeasuredField';
-import { typedNumber } from './readingText';
+import { typedWithin } from './readingText';
 
 const coldest = -10;
 const hottest = 100;
@@ -12,9 +12,8 @@ const hottest = 100;
 /** A temperature as typed: null for none, or what is wrong with it. */
 export function warmthOf(text: string): { atC: number | null; problem: string | null } {
   if (text.trim() === '') return { atC: null, problem: null };
-  const atC = typedNumber(text);
-  const wrong = atC === null || atC < coldest || atC > hottest;
-  return wrong ? { atC: null, problem: 'From −10 to 100.' } : { atC, problem: null };
+  const { value, problem } = typedWithin(text, coldest, hottest);
+  return { atC: value, problem };
 }
 
 /** A temperature, typed or taken from the thermometer once it stands. */

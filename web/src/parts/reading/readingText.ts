@@ -25,3 +25,17 @@ export function typedNumber(text: string): number | null {
   const value = Number(text.trim().replace(',', '.'));
   return text.trim() === '' || !Number.isFinite(value) ? null : value;
 }
+
+/** A typed figure between two ends; null with what is wrong where it is none. */
+export function typedWithin(
+  text: string,
+  least: number,
+  most: number,
+): { value: number | null; problem: string | null } {
+  const value = typedNumber(text);
+  const fine = value !== null && value >= least && value <= most;
+  const said = (end: number) => String(end).replace('-', '−');
+  return fine
+    ? { value, problem: null }
+    : { value: null, problem: `From ${said(least)} to ${said(most)}.` };
+}

@@ -2,7 +2,7 @@
 
 import { tastingOf } from '@cobbet/core/book/dip';
 import type { Run } from '@cobbet/core/book/run';
-import type { Gate } from '@cobbet/core/book/trial';
+import { type Gate, withGate } from '@cobbet/core/book/trial';
 import { GateForm } from '@/parts/GateForm';
 import { beginTimer } from '@/store/timerCommands';
 import type { RunControl } from './useRun';
@@ -16,10 +16,9 @@ export function Gates({ run, control }: { run: Run; control: RunControl }) {
   const { dip } = control;
   const cold = tastingOf(dip) !== 'end';
   const pass = (gate: Gate) => {
-    void control.note(gate.when === 'machine' ? 'Tasted at the gate' : 'Tasted cold', (one) => ({
-      ...one,
-      gates: [...(one.gates ?? []), gate],
-    }));
+    void control.note(gate.when === 'machine' ? 'Tasted at the gate' : 'Tasted cold', (one) =>
+      withGate(one, gate),
+    );
     if (gate.when === 'machine' && cold) {
       void beginTimer(`Taste ${dip.name} again, cold, and read it`, coldAfterMin, `${run.id} cold`);
     }

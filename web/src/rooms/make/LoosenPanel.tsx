@@ -9,8 +9,9 @@ import { printGrams } from '@cobbet/core/quantity/printAmount';
 import { useState } from 'react';
 import { InlineSelect } from '@/parts/InlineSelect';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
+import { useTypedWithin } from '@/parts/reading/useTypedWithin';
 import { shortName } from '@/parts/shortName';
-import { type PlateGiven, typedWithin } from './plateGiven';
+import type { PlateGiven } from './plateGiven';
 
 const liquids = [
   'water',
@@ -26,15 +27,14 @@ const mostG = 20_000;
 
 /** Some of a dip loosened on purpose: how much of what makes so much dressing. */
 export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
-  const [taken, setTaken] = useState('100');
+  const taken = useTypedWithin('100', 1, mostG);
   const [word, setWord] = useState<BodyWord>('pours');
   const [liquidId, setLiquidId] = useState<LiquidId>('water');
-  const dipG = typedWithin(taken, 1, mostG);
   const liquid = larder.get(liquidId);
   const salt = larder.get('sea-salt-fine');
   const found =
-    liquid && dipG.value !== null
-      ? loosenTo(parts, dipG.value, liquid, wordMiddle[word], conditions)
+    liquid && taken.value !== null
+      ? loosenTo(parts, taken.value, liquid, wordMiddle[word], conditions)
       : null;
   const spoons = (massG: number, of: typeof liquid) =>
     of ? nearestKitchenMeasure(massG, of, conditions.measures).text : '';
@@ -42,13 +42,7 @@ export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
     <Box component="section" aria-label="Loosened on purpose">
       <Typography variant="h2">Loosened on purpose</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 2, mt: 1 }}>
-        <MeasuredField
-          label="Of the dip"
-          unit="g"
-          value={taken}
-          problem={dipG.problem}
-          onChange={setTaken}
-        />
+        <MeasuredField label="Of the dip" unit="g" {...taken.field} />
         <Box sx={{ alignSelf: 'center' }}>
           until it{' '}
           <InlineSelect<BodyWord>
@@ -81,7 +75,7 @@ export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
             {found.saltG > 0.05 &&
               ` As salty as before with ${printGrams(found.saltG)} of salt, ${spoons(found.saltG, salt)}.`}
           </>
-        ) : dipG.value === null ? (
+        ) : taken.value === null ? (
           ' '
         ) : whole.body !== null && whole.body <= wordMiddle[word] ? (
           'It is that loose already.'

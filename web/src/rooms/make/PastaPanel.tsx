@@ -3,10 +3,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { plateOf } from '@cobbet/core/plate/pasta';
-import { useState } from 'react';
 import { bodyText } from '@/parts/bodyText';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { type PlateGiven, typedWithin } from './plateGiven';
+import { useTypedWithin } from '@/parts/reading/useTypedWithin';
+import type { PlateGiven } from './plateGiven';
 
 const mostG = 2000;
 
@@ -18,55 +18,34 @@ export function PastaPanel({
   whole,
   portionG,
 }: PlateGiven & { portionG: number }) {
-  const [pasta, setPasta] = useState('100');
-  const [pesto, setPesto] = useState(String(portionG));
-  const [water, setWater] = useState('30');
-  const pastaG = typedWithin(pasta, 1, mostG);
-  const dipG = typedWithin(pesto, 1, mostG);
-  const waterG = typedWithin(water, 0, mostG);
+  const pasta = useTypedWithin('100', 1, mostG);
+  const pesto = useTypedWithin(String(portionG), 1, mostG);
+  const water = useTypedWithin('30', 0, mostG);
   const pastaWater = larder.get('pasta-water');
   const plate =
-    pastaWater && pastaG.value !== null && dipG.value !== null && waterG.value !== null
+    pastaWater && pasta.value !== null && pesto.value !== null && water.value !== null
       ? plateOf(
           parts,
-          { dipG: dipG.value, pastaG: pastaG.value, waterG: waterG.value },
+          { dipG: pesto.value, pastaG: pasta.value, waterG: water.value },
           pastaWater,
           conditions,
         )
       : null;
+  const plates = Math.floor(whole.massG / (pesto.value ?? Infinity));
   return (
     <Box component="section" aria-label="To pasta">
       <Typography variant="h2">To pasta</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 2, mt: 1 }}>
-        <MeasuredField
-          label="Pasta, dry"
-          unit="g"
-          value={pasta}
-          problem={pastaG.problem}
-          onChange={setPasta}
-        />
-        <MeasuredField
-          label="Pesto"
-          unit="g"
-          value={pesto}
-          problem={dipG.problem}
-          onChange={setPesto}
-        />
-        <MeasuredField
-          label="Its water"
-          unit="g"
-          value={water}
-          problem={waterG.problem}
-          onChange={setWater}
-        />
+        <MeasuredField label="Pasta, dry" unit="g" {...pasta.field} />
+        <MeasuredField label="Pesto" unit="g" {...pesto.field} />
+        <MeasuredField label="Its water" unit="g" {...water.field} />
       </Box>
       {plate && (
         <Box role="status" sx={{ fontSize: 17 }}>
           It coats as <strong>{bodyText(plate.coatBody)}</strong>; {plate.saltG.toFixed(1)} g of
           salt on the plate, {plate.saltPer100G.toFixed(2)} g in 100 g. The bowl does for{' '}
           <strong>
-            {Math.floor(whole.massG / (dipG.value ?? 1))}{' '}
-            {Math.floor(whole.massG / (dipG.value ?? 1)) === 1 ? 'plate' : 'plates'}
+            {plates} {plates === 1 ? 'plate' : 'plates'}
           </strong>
           .
         </Box>

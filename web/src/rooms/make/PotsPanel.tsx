@@ -5,10 +5,11 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { dippers, dippersWithout } from '@cobbet/core/plate/dippers';
-import { potsOf } from '@cobbet/core/plate/pots';
+import { filledTo, potsOf } from '@cobbet/core/plate/pots';
 import { useState } from 'react';
 import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { type PlateGiven, typedWithin } from './plateGiven';
+import { useTypedWithin } from '@/parts/reading/useTypedWithin';
+import type { PlateGiven } from './plateGiven';
 
 const mostMl = 5000;
 const mostPeople = 2000;
@@ -16,32 +17,20 @@ const mostPeople = 2000;
 /** A pot for each, and what is dipped: without wheat where that is asked for. */
 export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }) {
   const density = whole.volumeMl > 0 ? whole.massG / whole.volumeMl : 1;
-  const [pot, setPot] = useState(String(Math.ceil(portionG / density / 0.9 / 10) * 10));
-  const [people, setPeople] = useState(String(Math.max(1, Math.floor(whole.massG / portionG))));
+  const rounded = Math.ceil(portionG / density / filledTo / 10) * 10;
+  const pot = useTypedWithin(String(rounded), 5, mostMl);
+  const served = Math.max(1, Math.floor(whole.massG / portionG));
+  const people = useTypedWithin(String(served), 1, mostPeople);
   const [free, setFree] = useState(false);
-  const potMl = typedWithin(pot, 5, mostMl);
-  const heads = typedWithin(people, 1, mostPeople);
-  const pots = potMl.value === null ? null : potsOf(whole.massG, whole.volumeMl, potMl.value);
+  const pots = pot.value === null ? null : potsOf(whole.massG, whole.volumeMl, pot.value);
   const offered = free ? dippersWithout(['gluten']) : dippers;
-  const short = pots && heads.value !== null ? Math.ceil(heads.value) - pots.full : 0;
+  const short = pots && people.value !== null ? Math.ceil(people.value) - pots.full : 0;
   return (
     <Box component="section" aria-label="A pot for each">
       <Typography variant="h2">A pot for each</Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, mt: 1 }}>
-        <MeasuredField
-          label="One pot holds"
-          unit="ml"
-          value={pot}
-          problem={potMl.problem}
-          onChange={setPot}
-        />
-        <MeasuredField
-          label="For"
-          unit="people"
-          value={people}
-          problem={heads.problem}
-          onChange={setPeople}
-        />
+        <MeasuredField label="One pot holds" unit="ml" {...pot.field} />
+        <MeasuredField label="For" unit="people" {...people.field} />
       </Box>
       {pots && (
         <Box role="status" sx={{ fontSize: 17 }}>
@@ -57,11 +46,11 @@ export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }
         label="Someone eats no wheat or gluten"
         control={<Checkbox checked={free} onChange={(_, on) => setFree(on)} />}
       />
-      {heads.value !== null && (
+      {people.value !== null && (
         <Box component="ul" aria-label="To dip" sx={{ m: 0, pl: 2.5, columnCount: 2 }}>
           {offered.map(({ name, eachG, allergens }) => (
             <li key={name}>
-              {name}, {Math.round((eachG * (heads.value ?? 0)) / 10) * 10} g
+              {name}, {Math.round((eachG * (people.value ?? 0)) / 10) * 10} g
               {allergens.length > 0 && ` (${allergens.join(', ')})`}
             </li>
           ))}

@@ -12,6 +12,7 @@ import { kitMachine } from '@cobbet/core/book/kit';
 import { loggedRows, type Run } from '@cobbet/core/book/run';
 import { trialParts } from '@cobbet/core/book/dipParts';
 import type { Targets } from '@cobbet/core/landing/targets';
+import { alwaysAtHand } from '@cobbet/core/nudge/nudges';
 import { useCallback, useEffect, useMemo } from 'react';
 import { bodyText } from '@/parts/bodyText';
 import { shortName } from '@/parts/shortName';
@@ -22,9 +23,6 @@ import { colour } from '@/theme/colour';
 import { adviseInWorker } from '@/workers/landingClient';
 import { aimOfTargets, AimSelect, targetsOfAim } from './AimSelect';
 import type { RunControl } from './useRun';
-
-/** Always within reach of a bench, without allergens. */
-const alwaysThere = ['water', 'lemon-juice', 'olive-oil-extra-virgin', 'sea-salt-fine'];
 
 const change = (from: number, to: number, unit = '') =>
   `${from.toFixed(2)} → ${to.toFixed(2)}${unit}`;
@@ -116,11 +114,14 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   const targets = run.targets ?? dip.targets;
   const { measures, kit } = useSettings();
   const reach = useMemo(
-    () => run.atHand ?? [...new Set([...dip.rows.map((row) => row.ingredientId), ...alwaysThere])],
+    () =>
+      run.atHand ?? [
+        ...new Set<string>([...dip.rows.map((row) => row.ingredientId), ...alwaysAtHand]),
+      ],
     [run.atHand, dip.rows],
   );
   const all = useMemo(
-    () => [...new Set([...reach, ...alwaysThere, ...dip.rows.map((row) => row.ingredientId)])],
+    () => [...new Set([...reach, ...alwaysAtHand, ...dip.rows.map((row) => row.ingredientId)])],
     [reach, dip.rows],
   );
   const input = useMemo(() => {
