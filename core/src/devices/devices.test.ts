@@ -118,6 +118,38 @@ describe('additions caught from a scale', () => {
     expect(watch.stable).toBeNull();
   });
 
+  test('what stands is not lost to noise, and goes with the first reading that is clearly elsewhere', () => {
+    let watch: Watch = { recent: [], stable: null };
+    const read = (value: number, i: number) => {
+      watch = watched(watch, { value, atMs: i * 50 }, scaleStillness);
+    };
+    for (let i = 0; i < 30; i += 1) read(50, i);
+    expect(watch.stable?.value).toBe(50);
+    // a spread of 0.7 in the moment, each 0.35 from what stands
+    for (let i = 30; i < 60; i += 1) {
+      read(50 + (i % 2 === 0 ? 0.35 : -0.35), i);
+      expect(watch.stable).not.toBeNull();
+    }
+    read(51, 60);
+    expect(watch.stable).toBeNull();
+  });
+
+  test('a settled bowl is offered without a gap, whatever the noise', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const bench = new Bench(seed);
+        bench.run(2);
+        bench.pour(20, 3);
+        bench.run(3);
+        for (let i = 0; i < 60; i += 1) {
+          bench.run(tick);
+          expect(bench.addition.caughtG).not.toBeNull();
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   test('weights are logged in tenths, heavy ones in grams', () => {
     expect(weighedText(59.84)).toBe('59.8 g');
     expect(weighedText(318.4)).toBe('318 g');

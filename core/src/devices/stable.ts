@@ -40,12 +40,12 @@ function median(values: readonly number[]): number {
 
 /**
  * Watches a device for values that stand still: a value is caught once every reading of the last moment lies close
- * together, as their median.
+ * together, as their median, and let go of once a reading lies further from it than that.
  *
  * @returns the watch with the reading in it
  */
 export function watched(
-  { recent }: Watch,
+  { recent, stable }: Watch,
   reading: DeviceReading,
   { within, share, forMs }: Stillness,
 ): Watch {
@@ -56,9 +56,11 @@ export function watched(
   const filled = start >= 0 && kept.length > fewest;
   const values = kept.map(({ value }) => value);
   const spread = Math.max(...values) - Math.min(...values);
-  const still = spread <= within + share * Math.abs(reading.value);
-  return {
-    recent: kept,
-    stable: filled && still ? { value: median(values), atMs: reading.atMs } : null,
-  };
+  const room = within + share * Math.abs(reading.value);
+  if (filled && spread <= room) {
+    return { recent: kept, stable: { value: median(values), atMs: reading.atMs } };
+  }
+  // noise about a value that stood is no movement: a button under a finger must not come and go
+  const holds = stable !== null && Math.abs(reading.value - stable.value) <= room;
+  return { recent: kept, stable: holds ? stable : null };
 }

@@ -75,7 +75,7 @@ export function Weighing({
   const within = Math.max(0.5, 0.03 * wantedG);
   const said =
     shownG === null
-      ? 'Wait until the scale stands still.'
+      ? 'still moving'
       : moreG > within
         ? `${weighedText(moreG)} more`
         : moreG < -within
