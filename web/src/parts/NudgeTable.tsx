@@ -43,7 +43,7 @@ const columns = [
 
 const grid = {
   display: 'grid',
-  gridTemplateColumns: '20px 78px minmax(120px, 1fr) repeat(5, 62px) 54px 150px 64px',
+  gridTemplateColumns: '20px 78px minmax(110px, 1fr) repeat(5, 58px) 54px 110px 64px',
   columnGap: '8px',
   alignItems: 'center',
   px: 0.5,
@@ -51,7 +51,7 @@ const grid = {
 
 /** How far each spoon goes towards what is wanted, drawn from a common middle. */
 function TowardsBar({ share }: { share: number }) {
-  const width = 150;
+  const width = 110;
   const middle = width / 2;
   const x = middle + share * (middle - 6);
   return (
@@ -106,7 +106,7 @@ export function NudgeTable({
   const sorted = sortedNudges(all, want);
   const most = Math.max(1e-9, ...sorted.map((nudge) => Math.abs(towards(nudge, want))));
   return (
-    <Box component="section" aria-label="Nudges" sx={{ mt: 2.5 }}>
+    <Box component="section" aria-label="Nudges" sx={{ mt: 2.5, minWidth: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap', mb: 0.5 }}>
         <Typography variant="h2">What a spoon would do</Typography>
         <Box sx={{ color: colour.muted, display: 'flex', alignItems: 'baseline', gap: 0.75 }}>

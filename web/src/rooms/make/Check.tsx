@@ -40,7 +40,13 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
     router.push(`/trials?dip=${encodeURIComponent(run.dipId)}`);
   };
   return (
-    <Box sx={{ display: 'grid', gap: { xs: 2.5, sm: 3 } }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr)',
+        gap: { xs: 2.5, sm: 3 },
+      }}
+    >
       <section>
         <Typography variant="h1">What does the spoon show?</Typography>
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
