@@ -71,7 +71,7 @@ test.describe('by touch on a phone', () => {
       amounts.push(amount);
       await tap(log);
     }
-    await expect(page.getByText('the check')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'What does the spoon show?' })).toBeVisible();
     await expectLogged(page, amounts);
 
     await tap(page.getByRole('radio', { name: 'scoops' }));
@@ -115,7 +115,7 @@ test('by keys a whole run is poured, caught and logged, with what the scale says
     amounts.push((await caught(page)).amount);
     await page.keyboard.press(step % 2 === 0 ? 'PageDown' : 'Space');
   }
-  await expect(page.getByText('the check')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What does the spoon show?' })).toBeVisible();
   await expectLogged(page, amounts);
   await saved(page);
 });
