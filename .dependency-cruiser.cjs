@@ -1,6 +1,44 @@
+/**
+ * The core's folders, lowest first: a folder imports from those before it and from none after it, so that there is no
+ * circle of folders either. docs/architecture.md says what each holds.
+ */
+const coreFolders = [
+  'statistics',
+  'amounts',
+  'larder',
+  'mix',
+  'readings',
+  'prepare',
+  'safety',
+  'kitchen',
+  'dip',
+  'proposal',
+  'landing',
+  'ways',
+  'advise',
+  'batch',
+  'day',
+  'book',
+  'api',
+];
+
+const noArrowUp = coreFolders.slice(0, -1).map((folder, i) => ({
+  name: `core-${folder}-imports-nothing-above-it`,
+  severity: 'error',
+  from: { path: `^core/src/${folder}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/src/(${coreFolders.slice(i + 1).join('|')})/` },
+}));
+
 /** Arrows point one way: core ← store ← rooms ← app. */
 module.exports = {
   forbidden: [
+    ...noArrowUp,
+    {
+      name: 'every-core-folder-has-its-place',
+      severity: 'error',
+      from: { path: '^core/src/' },
+      to: { path: '^core/src/', pathNot: `^core/src/(${coreFolders.join('|')})/` },
+    },
     {
       name: 'no-circles',
       severity: 'error',
@@ -20,16 +58,18 @@ module.exports = {
       to: { path: '(^|/)(react|react-dom|next|@mui|idb|d3-[a-z]+|node:.*|fs|path)(/|$)' },
     },
     {
-      name: 'parts-know-no-rooms',
+      name: 'components-know-no-rooms',
       severity: 'error',
-      from: { path: '^web/src/(parts|store|theme|workers)' },
+      from: { path: '^web/src/(components|store|theme|workers)' },
       to: { path: '^web/src/(rooms|app)' },
     },
     {
       name: 'store-knows-no-interface',
       severity: 'error',
       from: { path: '^web/src/store' },
-      to: { path: '^web/src/(parts|rooms|app)|node_modules/(@mui|next/dist/client/components)' },
+      to: {
+        path: '^web/src/(components|rooms|app)|node_modules/(@mui|next/dist/client/components)',
+      },
     },
     {
       name: 'rooms-do-not-import-one-another',

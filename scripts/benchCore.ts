@@ -1,17 +1,19 @@
 /** Times the computation in Node.js; prints its figures as JSON for bench.mjs. */
-import { analyse } from '@cobbet/core/analysis/analyse';
-import { bodyState } from '@cobbet/core/body/bodyModel';
-import { usualMethod } from '@cobbet/core/body/conditions';
-import { addTo, emptyBowl } from '@cobbet/core/bowl/bowlSums';
-import { type Part, partSumsPerGram } from '@cobbet/core/bowl/part';
+import { type AdviseInput } from '@cobbet/core/advise/adviseInput';
+import { advise } from '@cobbet/core/advise/advise';
+import { analyse } from '@cobbet/core/dip/analyse';
+import { bodyState } from '@cobbet/core/mix/bodyModel';
+import { conditionsOf } from '../core/test/kitchenOf';
+import { addTo, emptyBowl } from '@cobbet/core/mix/bowlSums';
+import { type Part, partSumsPerGram } from '@cobbet/core/mix/part';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import { type SimulatedRun, simulatedCook } from '@cobbet/core/advise/simulatedCook';
+import { type SimulatedRun, simulatedCook } from '../core/test/simulatedCook';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
-import { nudges } from '@cobbet/core/nudge/nudges';
-import { drawnPath } from '@cobbet/core/odds/drawnPath';
-import { lowerBoundSpan, planDay } from '@cobbet/core/plan/planDay';
-import { per100g } from '@cobbet/core/seasoning/per100g';
+import { nudges } from '@cobbet/core/dip/nudges';
+import { drawnPath } from '@cobbet/core/dip/drawnPath';
+import { lowerBoundSpan, planDay } from '@cobbet/core/day/planDay';
+import { per100g } from '@cobbet/core/mix/per100g';
 import { bigDay } from './bigDay';
 
 const recipe: [string, number][] = [
@@ -64,6 +66,7 @@ function timed(samples: number, batch: number, work: () => void) {
   return percentiles(times);
 }
 
+const conditions = conditionsOf();
 const perGram = twenty.map((one) => partSumsPerGram(one));
 let sink = 0;
 
@@ -74,14 +77,14 @@ const evaluation = timed(300, 200, () => {
 });
 
 const refresh = timed(200, 5, () => {
-  sink += analyse({ parts: twenty, method: usualMethod, servedAtC: 5 }).body.fresh ?? 0;
+  sink += analyse(twenty, conditions).freshBody ?? 0;
 });
 
 const nudged = timed(200, 3, () => {
   const parts = twenty;
-  sink += analyse({ parts, method: usualMethod, servedAtC: 5 }).body.fresh ?? 0;
-  sink += nudges({ parts, method: usualMethod, measures: 'us', larder: shippedLarder }).length;
-  sink += drawnPath(parts, usualMethod)[19]?.low ?? 0;
+  sink += analyse(parts, conditions).freshBody ?? 0;
+  sink += nudges(parts, shippedLarder, conditions).length;
+  sink += drawnPath(parts, conditions)[19]?.low ?? 0;
 });
 
 const solver = await highsSolver();
@@ -104,10 +107,55 @@ for (let i = 0; i < 60; i += 1) {
     acidG: { low: 0.3, high: 0.45 },
   };
   const start = performance.now();
-  const { miss } = landInGrams({ rows, targets, method: usualMethod }, solver);
+  const { miss } = landInGrams({ rows, targets, conditions }, solver);
   // the first few warm the solver up
   if (i >= 10) landings.push(performance.now() - start);
   if (miss < 1e-4) landed += 1;
+}
+
+/** Bowls on their way with nine things within reach: short of all, of seasoning, too salty, and met. */
+const within = [
+  'water',
+  'lemon-juice',
+  'olive-oil-extra-virgin',
+  'sea-salt-fine',
+  'tahini-hulled',
+  'chickpea-can-liquid',
+  'chickpeas-canned-drained',
+  'cumin-ground',
+  'garlic-raw',
+].map((id) => part(id, 0).ingredient);
+const bowls = [
+  { water: 5, lemon: 15, salt: 1 },
+  { water: 40, lemon: 15, salt: 1 },
+  { water: 40, lemon: 30, salt: 9 },
+  { water: 75, lemon: 38, salt: 2.5 },
+].map(({ water, lemon, salt }): AdviseInput => ({
+  parts: [
+    part('tahini-hulled', 60),
+    part('lemon-juice', lemon),
+    part('garlic-raw', 4),
+    part('water', water),
+    part('sea-salt-fine', salt),
+    part('chickpeas-canned-drained', 480),
+    part('cumin-ground', 1),
+  ],
+  conditions,
+  machine: { mostMl: 1500 },
+  family: 'pulse',
+  targets: {
+    chilledBody: { low: 6.9, high: 7.5 },
+    saltG: { low: 0.9, high: 1.1 },
+    acidG: { low: 0.3, high: 0.45 },
+  },
+  tastes: {},
+  atHand: within,
+}));
+const advised: number[] = [];
+for (let i = 0; i < 44; i += 1) {
+  const start = performance.now();
+  for (const bowl of bowls) sink += advise(bowl, solver).suggestions.length;
+  if (i >= 4) advised.push((performance.now() - start) / bowls.length);
 }
 
 const day = bigDay();
@@ -148,5 +196,5 @@ const cook = {
 };
 
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, plan, cook, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), plan, cook, sink: Number.isFinite(sink) })}\n`,
 );

@@ -1,5 +1,5 @@
-import { seeded } from '@cobbet/core/odds/random';
-import type { DayProblem, Task } from '@cobbet/core/plan/task';
+import { seeded } from '@cobbet/core/statistics/random';
+import type { DayProblem, Task } from '@cobbet/core/day/task';
 
 /** A made-up day of twelve dips with some 90 tasks, one cook, one oven and one machine: for timing only. */
 export function bigDay(): DayProblem {

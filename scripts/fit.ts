@@ -1,7 +1,7 @@
 /** Fits the body model to its anchors and says how far the result is from the parameters that ship. */
 import anchorFile from '../core/data/anchors.json';
 import fitFile from '../core/data/body-fit.json';
-import { startingBodyParameters } from '@cobbet/core/body/parameters';
+import { startingBodyParameters } from '@cobbet/core/mix/parameters';
 import { type Anchor, anchorLnTau, fitBody, parameterAt, residuals } from './fitBody';
 
 const anchors = anchorFile.anchors as unknown as Anchor[];

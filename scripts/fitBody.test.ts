@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { startingBodyParameters } from '@cobbet/core/body/parameters';
+import { startingBodyParameters } from '@cobbet/core/mix/parameters';
 import anchorFile from '../core/data/anchors.json';
 import fitFile from '../core/data/body-fit.json';
 import { type Anchor, anchorLnTau, fitBody, parameterAt, residuals, withRatios } from './fitBody';

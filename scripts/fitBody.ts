@@ -1,10 +1,10 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { bodyState } from '@cobbet/core/body/bodyModel';
-import type { BodyParameters } from '@cobbet/core/body/parameters';
-import { addTo, type BowlSums, emptyBowl, sumsPerGram } from '@cobbet/core/bowl/bowlSums';
+import { bodyState } from '@cobbet/core/mix/bodyModel';
+import type { BodyParameters } from '@cobbet/core/mix/parameters';
+import { addTo, type BowlSums, emptyBowl, sumsPerGram } from '@cobbet/core/mix/bowlSums';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { readGrams } from '@cobbet/core/amounts/toGrams';
 
 /** A judged range of yield stress for a described mix; no measurement. */
 export interface Anchor {

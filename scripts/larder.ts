@@ -17,8 +17,8 @@ write('core/src/larder/data/ingredients.json', ingredients);
 write('core/src/larder/data/sources.json', sources);
 const yields = yieldsFromCsv(read('core/data/yields.csv'));
 const pulses = pulsesFromCsv(read('core/data/soak-cook.csv'));
-write('core/src/prep/data/yields.json', yields);
-write('core/src/prep/data/pulses.json', pulses);
+write('core/src/prepare/data/yields.json', yields);
+write('core/src/prepare/data/pulses.json', pulses);
 console.log(
   `${ingredients.length} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses written`,
 );

@@ -1,8 +1,31 @@
 import { csvRows } from './csvRows';
 
-type Cell = string | number | boolean | null | string[];
+type Cell = string | number | boolean | null | string[] | Record<string, string | number>;
 
 const camel = (column: string) => column.replace(/_([a-z])/g, (_, c: string) => c.toUpperCase());
+
+function number(column: string) {
+  return (text: string): number => {
+    const value = Number(text);
+    if (!Number.isFinite(value)) throw new Error(`column ${column}: “${text}” is not a number`);
+    return value;
+  };
+}
+
+/** `30|37|45`: low, typical, high. */
+function range(column: string) {
+  return (text: string) => {
+    const [low = NaN, typical = NaN, high = NaN] = text.split('|').map(number(column));
+    if (!(low <= typical && typical <= high)) {
+      throw new Error(`column ${column}: “${text}” is no low|typical|high`);
+    }
+    return { low, typical, high };
+  };
+}
+
+function yes(text: string): boolean {
+  return text === 'yes';
+}
 
 /** Column names that don't become a plain camelCase of themselves. */
 const renamed: Record<string, string> = { density_g_per_ml: 'densityGPerMl' };
@@ -10,6 +33,23 @@ const renamed: Record<string, string> = { density_g_per_ml: 'densityGPerMl' };
 const textColumns = new Set(['id', 'name', 'role', 'structure', 'measure_note']);
 const listColumns = new Set(['allergens']);
 const yesNoColumns = new Set(['vegan', 'vegetarian']);
+/** Traits: a cell left empty is the plain one, and left out. */
+const traitColumns: Record<string, (text: string) => Cell> = {
+  hazards: (text) => text.split(';'),
+  setting_fat: (text) => text,
+  sesame_share: number('sesame_share'),
+  browns: number('browns'),
+  fresh_raw: yes,
+  bunch_g: range('bunch_g'),
+  can_share: range('can_share'),
+  canned_as: (text) => text,
+  cooked_as: (text) => text,
+  bought_ready: yes,
+  fruity: yes,
+  strewn_salt: yes,
+  grains: yes,
+};
+const pigmentColumns = new Set(['colour', 'colour_strength']);
 const sourceColumns = new Set(['source', 'confidence']);
 
 function cell(column: string, text: string): Cell {
@@ -18,9 +58,7 @@ function cell(column: string, text: string): Cell {
   if (yesNoColumns.has(column)) return text === 'yes';
   if (column === 'piece_name') return text === '' ? null : text;
   if (text === '') return null;
-  const value = Number(text);
-  if (!Number.isFinite(value)) throw new Error(`column ${column}: “${text}” is not a number`);
-  return value;
+  return number(column)(text);
 }
 
 /**
@@ -35,7 +73,15 @@ export function larderFromCsv(csv: string) {
   const ingredients = csvRows(csv).map((row) => {
     const entry: Record<string, Cell> = {};
     for (const [column, text] of Object.entries(row)) {
-      if (!sourceColumns.has(column)) entry[renamed[column] ?? camel(column)] = cell(column, text);
+      const trait = traitColumns[column];
+      if (sourceColumns.has(column) || pigmentColumns.has(column)) continue;
+      if (!trait) entry[renamed[column] ?? camel(column)] = cell(column, text);
+      else if (text !== '') entry[camel(column)] = trait(text);
+    }
+    const hex = row['colour'] ?? '';
+    if (hex !== '') {
+      const strength = number('colour_strength')(row['colour_strength'] ?? '');
+      entry['pigment'] = { hex, strength };
     }
     sources[row['id'] ?? ''] = { source: row['source'] ?? '', confidence: row['confidence'] ?? '' };
     return entry;

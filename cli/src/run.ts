@@ -1,15 +1,10 @@
 import { readFile } from 'node:fs/promises';
-import { adviseRequest, loadsRequest, stageRequest } from '@cobbet/core/formats/bowlRequests';
-import { BadInput, parseJson } from '@cobbet/core/formats/fieldError';
-import {
-  analyseRequest,
-  convert,
-  landRequest,
-  requestLimitBytes,
-} from '@cobbet/core/formats/headless';
-import { planRequest } from '@cobbet/core/formats/planRequest';
-import { coolRequest, prepareRequest, soakRequest } from '@cobbet/core/formats/prepRequests';
-import { readingRequest } from '@cobbet/core/formats/readingRequest';
+import { adviseRequest, loadsRequest, stageRequest } from '@cobbet/core/api/bowlRequests';
+import { BadInput, parseJson } from '@cobbet/core/book/fieldError';
+import { analyseRequest, convert, landRequest, requestLimitBytes } from '@cobbet/core/api/headless';
+import { planRequest } from '@cobbet/core/api/planRequest';
+import { coolRequest, prepareRequest, soakRequest } from '@cobbet/core/api/prepRequests';
+import { readingRequest } from '@cobbet/core/api/readingRequest';
 
 const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/format.md)
 

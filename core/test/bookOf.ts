@@ -1,5 +1,5 @@
 import { type Book, defaultSettings, emptyBook } from '../src/book/book';
-import { type Dip, emptyDip } from '../src/book/dip';
+import { type Dip, emptyDip } from '../src/dip/dip';
 import type { Trial } from '../src/book/trial';
 
 const now = '2026-05-04T10:00:00.000Z';

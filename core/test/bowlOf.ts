@@ -1,5 +1,5 @@
-import { addTo, type BowlSums, emptyBowl } from '../src/bowl/bowlSums';
-import { type Part, partSumsPerGram } from '../src/bowl/part';
+import { addTo, type BowlSums, emptyBowl } from '../src/mix/bowlSums';
+import { type Part, partSumsPerGram } from '../src/mix/part';
 import { ingredient } from './larderIngredient';
 
 /** A part of so many grams, weighed. */

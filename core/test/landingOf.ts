@@ -1,7 +1,7 @@
-import { usualMethod } from '../src/body/conditions';
-import type { Part } from '../src/bowl/part';
+import { conditionsOf } from './kitchenOf';
+import type { Part } from '../src/mix/part';
 import type { LandingPart, LandPartsRequest } from '../src/landing/landParts';
-import type { Targets } from '../src/landing/targets';
+import type { Targets } from '../src/mix/targets';
 
 /** A part with its grams as its amount, free to move. */
 export function landing(one: Part, extra: Partial<LandingPart> = {}): LandingPart {
@@ -18,9 +18,7 @@ export function landRequestOf(
     parts,
     targets,
     kitchenMeasures: false,
-    measures: 'us',
-    method: usualMethod,
-    servedAtC: 5,
+    conditions: conditionsOf(),
     ...extra,
   };
 }

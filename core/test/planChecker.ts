@@ -1,4 +1,4 @@
-import type { DayPlan, DayProblem, Task } from '../src/plan/task';
+import type { DayPlan, DayProblem, Task } from '../src/day/task';
 
 /**
  * What a plan breaks, worked out minute by minute from the statement of the problem and not from how plans are made:

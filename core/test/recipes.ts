@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Part } from '../src/bowl/part';
+import type { Part } from '../src/mix/part';
 import { part } from './bowlOf';
 
 const bases = [

@@ -1,4 +1,4 @@
-import { BadInput, type FieldError } from '../src/formats/fieldError';
+import { BadInput, type FieldError } from '../src/book/fieldError';
 
 /** The field and message that something is refused with; fails when it is taken, or fails otherwise. */
 export function refusal(work: () => unknown): FieldError {

@@ -1,8 +1,8 @@
 import data from './formulas.json';
-import type { Method } from '@cobbet/core/body/conditions';
-import type { Place } from '@cobbet/core/bowl/part';
-import type { Targets } from '@cobbet/core/landing/targets';
-import type { Family } from '@cobbet/core/seasoning/families';
+import type { Method } from '@cobbet/core/mix/method';
+import type { Place } from '@cobbet/core/mix/part';
+import type { Targets } from '@cobbet/core/mix/targets';
+import type { Family } from '@cobbet/core/mix/families';
 
 /** A row of a sample formula: amount, ingredient, how it is prepared. */
 export type FormulaRow = [

@@ -1,11 +1,12 @@
+import { kitchenOf } from '../../core/test/kitchenOf';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
-import { analyseDip } from '@cobbet/core/book/dipParts';
-import { wayOf } from '@cobbet/core/book/reading';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
+import { wayOf } from '@cobbet/core/readings/keptReading';
 import { readBookFile } from '@cobbet/core/book/readBookFile';
-import { bookCalibration, bookEvidence } from '@cobbet/core/calibration/bookCalibration';
-import { correctionOf, surprise, withoutEvidence } from '@cobbet/core/calibration/calibrate';
+import { bookCalibration, bookEvidence } from '@cobbet/core/book/bookCalibration';
+import { surprise, withoutEvidence } from '@cobbet/core/readings/calibrate';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { makeSampleBook } from './makeSampleBook';
 import { hiddenOffset } from './simulatedReadings';
@@ -27,9 +28,9 @@ test('it opens as a book, with its dozen formulas and some 40 trials', () => {
 
 test('every amount in it can be read, and every dip is a paste', () => {
   for (const dip of book.dips) {
-    const { rows, analysis } = analyseDip(dip, shippedLarder, 'us');
+    const { rows, analysis } = analyseDip(dip, kitchenOf());
     expect(rows.filter(({ error }) => error !== null)).toEqual([]);
-    expect([dip.name, analysis.body.state]).toEqual([dip.name, 'paste']);
+    expect([dip.name, analysis.state]).toEqual([dip.name, 'paste']);
   }
 });
 
@@ -76,9 +77,9 @@ describe('readings', () => {
 
   test('narrow the band of every dip that was read', () => {
     for (const dip of book.dips) {
-      const before = analyseDip(dip, shippedLarder, 'us').analysis.body.sd;
-      const learned = correctionOf(calibration, dip.id);
-      const after = analyseDip(dip, shippedLarder, 'us', learned).analysis.body.sd;
+      const before = analyseDip(dip, kitchenOf()).analysis.sd;
+      const learned = kitchenOf({ calibrationOf: () => calibration });
+      const after = analyseDip(dip, learned).analysis.sd;
       expect(after).toBeLessThan(0.75 * before);
     }
   });

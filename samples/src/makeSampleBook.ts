@@ -1,19 +1,25 @@
 import { type Book, defaultSettings, emptyBook } from '@cobbet/core/book/book';
 import type { Byproduct } from '@cobbet/core/book/byproduct';
-import { type Dip, emptyDip } from '@cobbet/core/book/dip';
-import { emptyPlan, type Plan, usualResources } from '@cobbet/core/book/plan';
+import { type Dip, emptyDip } from '@cobbet/core/dip/dip';
+import { emptyPlan, type Plan, usualResources } from '@cobbet/core/day/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
-import type { YieldResult } from '@cobbet/core/book/yieldResult';
-import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
+import type { YieldResult } from '@cobbet/core/prepare/yieldResult';
+import { analyseTrialRows, trialRowOf } from '@cobbet/core/book/trialParts';
+import { readRow } from '@cobbet/core/dip/readRow';
 import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
-import type { KeptReading } from '@cobbet/core/book/reading';
-import type { TasteMarks, Trial, TrialRow, Verdict } from '@cobbet/core/book/trial';
-import type { Analysis } from '@cobbet/core/analysis/analyse';
-import { shippedLarder } from '@cobbet/core/larder/larder';
-import { usualSeasoning } from '@cobbet/core/seasoning/families';
-import { normal, seeded } from '@cobbet/core/odds/random';
+import type { KeptReading } from '@cobbet/core/readings/keptReading';
+import type { TasteMarks, Verdict } from '@cobbet/core/readings/tastes';
+import type { Trial, TrialRow } from '@cobbet/core/book/trial';
+import type { Analysis } from '@cobbet/core/dip/analyse';
+import { bookKitchen } from '@cobbet/core/book/bookKitchen';
+import { dipConditions } from '@cobbet/core/dip/analyseDip';
+import { usualSeasoning } from '@cobbet/core/mix/families';
+import { normal, seeded } from '@cobbet/core/statistics/random';
 import { type Formula, type FormulaTrial, formulas } from './formulas';
 import { hiddenFormulaSd, hiddenOffset, simulatedReadings } from './simulatedReadings';
+
+/** A kitchen that has read nothing yet. */
+const kitchen = bookKitchen(emptyBook());
 
 /** First of the six weeks. */
 const firstDay = Date.UTC(2026, 3, 27, 10, 30);
@@ -101,7 +107,7 @@ function dipOf(formula: Formula): Dip {
 function trialRows(dip: Dip, trial: FormulaTrial, random: () => number): TrialRow[] {
   return dip.rows.map((row, index) => {
     const amount = trial.amounts?.[index + 1] ?? row.amount;
-    const read = trialRowOf(readRow({ ...row, amount }, shippedLarder, 'us'));
+    const read = trialRowOf(readRow({ ...row, amount }, kitchen));
     if (!read) throw new Error(`${dip.id}: ${row.ingredientId} is not in the larder`);
     // cooks measure a little better than the spread allows for
     const massG = read.massG * Math.exp(0.6 * read.cv * normal(random));
@@ -133,9 +139,10 @@ function trialOf(
   random: () => number,
 ): Trial {
   const rows = trialRows(dip, trial, random);
-  const analysis = analyseTrialRows(rows, dip.method, dip.servedAtC, shippedLarder);
-  const { machine, chilled } = analysis.body;
-  const offset = hiddenOffset[analysis.body.continuous] + own;
+  // what is hidden is laid over the model alone, so this kitchen has read nothing yet
+  const analysis = analyseTrialRows(rows, kitchen.larder, dipConditions(dip, kitchen));
+  const { warmBody: machine, chilledBody: chilled, waterOutside } = analysis;
+  const offset = hiddenOffset[waterOutside >= 0.5 ? 'water' : 'oil'] + own;
   const read = (body: number | null, kept: Omit<KeptReading, 'taken' | 'leftOut'>) =>
     simulatedReadings(body, offset, analysis, kept, random);
   const loss = 0.012 * analysis.massG + (6 * (machine ?? 10)) / 7;

@@ -1,15 +1,15 @@
-import type { Analysis } from '@cobbet/core/analysis/analyse';
-import type { KeptReading } from '@cobbet/core/book/reading';
-import { bodyWord, yieldStressPa } from '@cobbet/core/body/words';
-import { pressedDiameterMm } from '@cobbet/core/reading/pressTest';
-import { normal } from '@cobbet/core/odds/random';
+import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { KeptReading } from '@cobbet/core/readings/keptReading';
+import { bodyWord, yieldStressPa } from '@cobbet/core/mix/bodyWords';
+import { pressedDiameterMm } from '@cobbet/core/readings/pressTest';
+import { normal } from '@cobbet/core/statistics/random';
 import {
   pressRange,
   pressSd,
   ringRange,
   type ReadingTaken,
-} from '@cobbet/core/reading/takeReading';
-import { type RingTest, ringSd, spreadAbove, standsBelow } from '@cobbet/core/reading/ringTest';
+} from '@cobbet/core/readings/takeReading';
+import { type RingTest, ringSd, spreadAbove, standsBelow } from '@cobbet/core/readings/ringTest';
 
 /** How this kitchen's dips differ from the model, body: what its readings teach. */
 export const hiddenOffset = { water: -0.35, oil: 0.25 } as const;

@@ -3,20 +3,22 @@ import fc from 'fast-check';
 import { part } from '../../test/bowlOf';
 import { ingredient } from '../../test/larderIngredient';
 import { pulseDip } from '../../test/recipes';
-import { usualMethod as method } from '../body/conditions';
-import type { Part } from '../bowl/part';
-import { priorCorrection } from '../calibration/correction';
+import { usualMethod as method } from '../mix/method';
+import type { Part } from '../mix/part';
 import { highsSolver } from '../landing/highsSolver';
 import type { LinearSolver } from '../landing/linearProgram';
-import type { Targets } from '../landing/targets';
+import type { Targets } from '../mix/targets';
 import { shippedLarder } from '../larder/larder';
 import { advise } from './advise';
 import type { AdviseInput } from './adviseInput';
-import { bowlCorrection } from './bowlReadings';
-import { bowlFigures, missed } from './figures';
+import { bowlEvidence, bowlFormula, type BowlReading } from '../readings/bowlReadings';
+import { calibrate, correctionOf } from '../readings/calibrate';
+import { bodySd, missed } from '../mix/figures';
+import { mixOf } from '../mix/mix';
+import { conditionsOf, endOf } from '../../test/kitchenOf';
 import { overshootChance } from './overshoot';
-import { normals } from '../odds/random';
-import { simulatedCook } from './simulatedCook';
+import { normals } from '../statistics/random';
+import { simulatedCook } from '../../test/simulatedCook';
 import { tasteTargets } from './tasteTargets';
 import { whyWords } from './whyWords';
 
@@ -43,10 +45,9 @@ const input = (parts: readonly Part[], more: Partial<AdviseInput> = {}): AdviseI
   targets,
   tastes: {},
   atHand: hand.map(ingredient),
-  mostMl: 1500,
-  method,
-  measures: 'us',
-  correction: priorCorrection,
+  machine: { mostMl: 1500 },
+  conditions: conditionsOf(),
+  family: 'pulse',
   ...more,
 });
 const ask = (parts: readonly Part[], more: Partial<AdviseInput> = {}) =>
@@ -62,11 +63,10 @@ describe('what next', () => {
     expect(added.map(({ ingredient: one }) => one.id)).toEqual(
       expect.arrayContaining(['sea-salt-fine']),
     );
-    const { method: how, measures, correction } = input(hummus);
-    const after = bowlFigures([...hummus, ...added], { method: how, measures, correction });
+    const after = endOf([...hummus, ...added]);
     expect(missed(after, targets)).toEqual([]);
-    expect(after.massG).toBeCloseTo(first?.massG ?? NaN, 6);
-    expect(first?.why).toMatch(/too stiff .*short of salt.*dull/);
+    expect(after.massG).toBeCloseTo(first?.proposal.after.massG ?? NaN, 6);
+    expect(first?.proposal.why).toMatch(/too stiff .*short of salt.*dull/);
   });
 
   test('the first step is about half of each addition', () => {
@@ -84,16 +84,16 @@ describe('what next', () => {
       fc.property(pulseDip, fc.subarray(hand, { minLength: 1 }), (parts, within) => {
         const { suggestions } = ask(parts, { atHand: within.map(ingredient) });
         expect(suggestions.length).toBeLessThanOrEqual(3);
-        for (const { add, massG } of suggestions) {
+        for (const { add, proposal } of suggestions) {
           for (const one of add) {
             expect(within).toContain(one.ingredient);
             expect(one.massG).toBeGreaterThan(0);
           }
-          expect(massG).toBeGreaterThanOrEqual(
+          expect(proposal.after.massG).toBeGreaterThanOrEqual(
             parts.reduce((sum, one) => sum + one.massG, 0) - 1e-6,
           );
         }
-        const meeting = suggestions.filter(({ meets }) => meets).length;
+        const meeting = suggestions.filter(({ proposal }) => proposal.misses.length === 0).length;
         expect(meeting === suggestions.length || suggestions.length === 1).toBe(true);
       }),
       { numRuns: 25 },
@@ -101,31 +101,35 @@ describe('what next', () => {
   });
 
   test('met, the answer is to stop; a lean mouth is given fat and no water', () => {
-    const now = bowlFigures(hummus, input(hummus));
+    const now = endOf(hummus);
     const wide: Targets = {
       chilledBody: band((now.chilledBody ?? 0) - 1, (now.chilledBody ?? 0) + 1),
     };
     const stop = ask(hummus, { targets: wide });
     expect(stop.met).toBe(true);
-    expect(stop.suggestions).toEqual([expect.objectContaining({ add: [], meets: true })]);
-    const lean = ask(hummus, { tastes: { lean: 'over' } });
+    expect(stop.suggestions).toHaveLength(1);
+    expect(stop.suggestions[0]).toMatchObject({ add: [], proposal: { misses: [] } });
+    const cold = now.chilledBody ?? NaN;
+    const looser = { chilledBody: band(cold - 1.2, cold - 0.6) };
+    const lean = ask(hummus, { tastes: { lean: 'over' }, targets: looser });
+    expect(lean.suggestions.length).toBeGreaterThan(0);
     for (const { add } of lean.suggestions) {
       expect(add.map(({ ingredient: id }) => id)).not.toContain('water');
     }
   });
 
   test('only just inside, a small step makes it surer, and stopping is offered beside it', () => {
-    const now = bowlFigures(hummus, input(hummus));
+    const now = endOf(hummus);
     const body = now.chilledBody ?? NaN;
     // a twentieth of the band from its stiff end
     const edgy = ask(hummus, { targets: { chilledBody: band(body - 0.95, body + 0.05) } });
     expect(edgy.met).toBe(true);
     expect(edgy.suggestions).toHaveLength(2);
     const [further, stop] = edgy.suggestions;
-    expect(further?.why).toContain('only just');
+    expect(further?.proposal.why).toContain('only just');
     expect(further?.firstStep).toEqual(further?.add);
-    expect(further?.after.chilledBody).toBeLessThan(body - 0.05);
-    expect((further?.massG ?? NaN) / now.massG).toBeLessThan(1.06);
+    expect(further?.proposal.after.chilledBody).toBeLessThan(body - 0.05);
+    expect((further?.proposal.after.massG ?? NaN) / now.massG).toBeLessThan(1.06);
     expect(stop?.add).toEqual([]);
     // one-sided bands have no middle to be surer towards
     const open: Targets = { chilledBody: { low: null, high: body + 0.05 } };
@@ -152,30 +156,28 @@ describe('what next', () => {
       atHand: [...hand, 'chickpeas-canned-rinsed'].map(ingredient),
       targets: { saltG: band(0.9, 1.2), chilledBody: band(6, 8.5) },
     });
-    expect(suggestions.every(({ meets }) => !meets)).toBe(true);
+    // a step that falls short is not offered beside a way back that leads there
+    expect(suggestions).toEqual([]);
     expect(rescue?.meets).toBe(true);
     // 12 g and what is in the rest, at 1.2 g in 100 g at most
-    expect(rescue?.massG).toBeGreaterThan((12 / 1.2) * 100);
+    expect(rescue?.proposal.after.massG).toBeGreaterThan((12 / 1.2) * 100);
     expect(rescue?.add.map(({ ingredient: id }) => id)).not.toContain('sea-salt-fine');
     expect(rescue?.otherUse).not.toBe('');
   });
 });
 
 describe('the chance of going too far', () => {
-  const figures = (chilledBody: number, sd = 0.3) => ({
-    ...bowlFigures(hummus, input(hummus)),
-    chilledBody,
-    sd,
-  });
+  const figures = (chilledBody: number) => ({ ...endOf(hummus), chilledBody });
+  const chance = (from: number, to: number) =>
+    overshootChance(figures(from), figures(to), 0.3, { chilledBody: band(7, 7.6) });
 
   test('is a half when the step ends on the edge, and nothing when it moves away from it', () => {
-    const only: Targets = { chilledBody: band(7, 7.6) };
-    expect(overshootChance(figures(9), figures(7), only)).toBeCloseTo(0.5, 6);
+    expect(chance(9, 7)).toBeCloseTo(0.5, 6);
     // two standard deviations from the edge: 2.3 %
     const sd = Math.hypot(0.3, 0.08 * (9 - 7.6));
-    expect(overshootChance(figures(9), figures(7 + 2 * sd), only)).toBeLessThan(0.03);
-    expect(overshootChance(figures(6), figures(5), only)).toBe(0);
-    expect(overshootChance(figures(9), figures(9), only)).toBe(0);
+    expect(chance(9, 7 + 2 * sd)).toBeLessThan(0.03);
+    expect(chance(6, 5)).toBe(0);
+    expect(chance(9, 9)).toBe(0);
   });
 });
 
@@ -193,11 +195,10 @@ describe('short within a band that is met', () => {
 
 describe('the chance, drawn', () => {
   const only: Targets = { chilledBody: band(7, 7.6) };
-  const at = (chilledBody: number, sd: number) => ({
-    ...bowlFigures(hummus, input(hummus)),
-    chilledBody,
-    sd,
-  });
+  const at = (chilledBody: number, saltG = 1.1) => {
+    const now = endOf(hummus);
+    return { ...now, chilledBody, per100g: { ...now.per100g, saltG } };
+  };
 
   test('agrees with twenty thousand draws of doubt and spoon, whichever way it goes', () => {
     const z = normals(40_000, 5);
@@ -213,17 +214,19 @@ describe('the chance, drawn', () => {
         if (to > from ? end > 7.6 : end < 7) past += 1;
       }
       const drawn = past / 20_000;
-      expect(Math.abs(overshootChance(at(from, sd), at(to, sd), only) - drawn)).toBeLessThan(0.012);
+      expect(Math.abs(overshootChance(at(from), at(to), sd, only) - drawn)).toBeLessThan(0.012);
     }
   });
 
   test('two bands at risk are riskier than either', () => {
     const both: Targets = { chilledBody: band(7, 7.6), saltG: band(1, 1.2) };
-    const now = { ...at(9, 0.3), saltG: 0.5 };
-    const then = { ...at(7.2, 0.3), saltG: 1.18 };
-    const each = [only, { saltG: band(1, 1.2) }].map((one) => overshootChance(now, then, one));
-    expect(overshootChance(now, then, both)).toBeGreaterThan(Math.max(...each));
-    expect(overshootChance(now, then, both)).toBeLessThan(each.reduce((sum, one) => sum + one, 0));
+    const now = at(9, 0.5);
+    const then = at(7.2, 1.18);
+    const each = [only, { saltG: band(1, 1.2) }].map((one) => overshootChance(now, then, 0.3, one));
+    expect(overshootChance(now, then, 0.3, both)).toBeGreaterThan(Math.max(...each));
+    expect(overshootChance(now, then, 0.3, both)).toBeLessThan(
+      each.reduce((sum, one) => sum + one, 0),
+    );
   });
 });
 
@@ -266,18 +269,21 @@ describe('tastes', () => {
 
 describe('a reading of the bowl', () => {
   test('pulls the body towards itself, not past it, and narrows the band; one before later parts counts', () => {
-    const alone = bowlFigures(hummus, input(hummus));
+    const alone = endOf(hummus);
+    const sdOf = (conditions = conditionsOf()) => bodySd(hummus, mixOf(hummus), conditions);
+    const learned = (readings: BowlReading[]) =>
+      correctionOf(calibrate(bowlEvidence(hummus, readings, method)), bowlFormula);
     for (const eye of ['slumps', 'packs'] as const) {
-      const correction = bowlCorrection(hummus, [{ taken: { eye }, after: 4 }], method);
-      const read = bowlFigures(hummus, { method, measures: 'us', correction });
-      expect(read.sd).toBeLessThan(alone.sd);
+      const corrected = conditionsOf({ correction: learned([{ taken: { eye }, after: 4 }]) });
+      const read = endOf(hummus, corrected);
+      expect(sdOf(corrected)).toBeLessThan(sdOf());
       const target = eye === 'slumps' ? 5.35 : 9.5;
       const [from, to] = [alone.warmBody ?? NaN, read.warmBody ?? NaN];
       expect(Math.abs(target - to)).toBeLessThan(Math.abs(target - from));
       expect(Math.sign(target - to)).toBe(Math.sign(target - from));
     }
-    const early = bowlCorrection(hummus, [{ taken: { eye: 'shapes' }, after: 3 }], method);
-    const late = bowlCorrection(hummus, [{ taken: { eye: 'shapes' } }], method);
+    const early = learned([{ taken: { eye: 'shapes' }, after: 3 }]);
+    const late = learned([{ taken: { eye: 'shapes' } }]);
     expect(late.mean[3]).toBeGreaterThan(early.mean[3] ?? NaN);
   });
 });

@@ -1,17 +1,12 @@
-import type { TasteMarks } from '../book/trial';
-import type { Part } from '../bowl/part';
 import type { Ingredient } from '../larder/ingredient';
-import type { Targets } from '../landing/targets';
-import type { BowlConditions } from './figures';
+import type { Targets } from '../mix/targets';
+import type { Bowl } from '../proposal/proposal';
+import type { TasteMarks } from '../readings/tastes';
 
-/** A bowl to be advised on. */
-export interface AdviseInput extends BowlConditions {
-  /** In the bowl, in the order they went in. */
-  parts: readonly Part[];
+/** A bowl to be advised on: what is in it, in the order it went in, and what it is to be. */
+export interface AdviseInput extends Bowl {
   targets: Targets;
   tastes: TasteMarks;
   /** What is within reach. */
   atHand: readonly Ingredient[];
-  /** Most the machine or jar holds, ml; null for no limit. */
-  mostMl: number | null;
 }

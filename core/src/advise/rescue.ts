@@ -1,25 +1,25 @@
-import { dipMass } from '../bowl/part';
 import type { LinearSolver } from '../landing/linearProgram';
-import type { TargetName, Targets } from '../landing/targets';
+import { type Miss, missed } from '../mix/figures';
+import { dipMass } from '../mix/part';
+import type { Targets } from '../mix/targets';
+import type { Addition } from '../proposal/edit';
+import type { Proposal, StartingBowl } from '../proposal/proposal';
 import type { AdviseInput } from './adviseInput';
-import { type BowlFigures, bowlFigures, missed } from './figures';
-import { type Addition, additionsFor, solveAdditions } from './solveAdditions';
+import { proposeAdditions } from './proposeAdditions';
+import { halfOf, type Shelf, solveAdditions } from './solveAdditions';
 import { lackWords } from './whyWords';
 
 /** The way back from what can't be taken out. */
 export interface Rescue {
   /** More of what it is made of, with what goes with it; empty where even that does not help. */
   add: Addition[];
-  after: BowlFigures;
+  /** Half of it, to be added first and looked at. */
+  firstStep: Addition[];
+  proposal: Proposal;
   /** Whether every target is met then. */
   meets: boolean;
-  /** The new yield, g. */
-  massG: number;
-  /** How much of it no longer fits the machine, ml; 0 where it does. */
-  tooMuchMl: number;
   /** What else it would be good for as it stands. */
   otherUse: string;
-  why: string;
 }
 
 /** At most three times what is in the bowl now. */
@@ -35,7 +35,7 @@ function otherUseOf(body: number | null): string {
 const noWay = 'With what is at hand it can’t be brought back; more of its base would.';
 
 /** What is too much can only be spread out; what is too little or too stiff just takes more than a spoon. */
-function wayBack(lacks: readonly { name: TargetName; miss: number }[], moreG: number): string {
+function wayBack(lacks: readonly Miss[], moreG: number): string {
   const seasoned = ['saltG', 'acidG', 'garlicG'];
   const tooMuch = lacks.some(({ name, miss }) => miss < 0 && seasoned.includes(name));
   const grams = moreG.toFixed(0);
@@ -51,32 +51,28 @@ function wayBack(lacks: readonly { name: TargetName; miss: number }[], moreG: nu
 export function rescueOf(
   input: AdviseInput,
   targets: Targets,
-  now: BowlFigures,
+  from: StartingBowl,
+  shelf: Shelf,
   solver: LinearSolver,
 ): Rescue {
-  const { parts, atHand, mostMl } = input;
-  const bowlG = dipMass(parts);
-  const limits = { mostShare: rescueShare, bowlG };
-  const byId = new Map(atHand.map((one) => [one.id, one]));
+  const limits = { mostShare: rescueShare, bowlG: dipMass(input.parts) };
   const solved = (sameDip: boolean) => {
-    const add = solveAdditions(input, targets, atHand, { ...limits, sameDip }, solver) ?? [];
-    const after = bowlFigures([...parts, ...additionsFor(add, byId)], input);
-    return { add, after, meets: missed(after, targets).length === 0 };
+    const add = solveAdditions(input, targets, input.atHand, { ...limits, sameDip }, solver) ?? [];
+    const proposal = proposeAdditions(from, add, shelf, targets, 'way back', noWay);
+    return { add, proposal, meets: proposal.misses.length === 0 };
   };
   // more of the same dip tastes of it still; whatever gets there comes after
   const same = solved(true);
-  const { add, after, meets } = same.meets ? same : solved(false);
-  const lacks = missed(now, targets);
-  const better = missed(after, targets).length < lacks.length || meets;
-  const taken = better ? add : [];
-  const end = better ? after : now;
-  return {
-    add: taken,
-    after: end,
-    meets,
-    massG: end.massG,
-    tooMuchMl: mostMl === null ? 0 : Math.max(0, end.volumeMl - mostMl),
-    otherUse: otherUseOf(now.body),
-    why: meets ? wayBack(lacks, end.massG - now.massG) : noWay,
-  };
+  const found = same.meets ? same : solved(false);
+  const lacks = missed(from.figures, targets);
+  const better = found.meets || found.proposal.misses.length < lacks.length;
+  const otherUse = otherUseOf(from.figures.freshBody);
+  if (!better) {
+    const proposal = proposeAdditions(from, [], shelf, targets, 'way back', noWay);
+    return { add: [], firstStep: [], proposal, meets: false, otherUse };
+  }
+  const { massG } = found.proposal.consequences;
+  const why = found.meets ? wayBack(lacks, massG) : noWay;
+  const firstStep = halfOf(found.add, shelf, input.conditions.measures);
+  return { ...found, firstStep, proposal: { ...found.proposal, why }, otherUse };
 }

@@ -1,13 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { part } from '../../test/bowlOf';
+import { conditionsOf, endOf } from '../../test/kitchenOf';
 import { pulseDip } from '../../test/recipes';
 import { loads } from '../batch/loads';
-import { usualMethod as method } from '../body/conditions';
-import { kitMachine, defaultKit } from '../book/kit';
-import { analyse } from '../analysis/analyse';
+import { kitMachine, defaultKit } from '../kitchen/kit';
 import { stage } from './stage';
 
+const metric = conditionsOf({ measures: 'metric' });
 const jug = kitMachine(defaultKit, 'jug-blender');
 
 describe('staging', () => {
@@ -20,11 +20,11 @@ describe('staging', () => {
   ];
 
   test('body after each is that of the parts so far; a jug stalls on dry pulses, and a way through is said', () => {
-    const staged = stage(dry, jug, method, 'us');
+    const staged = stage(dry, jug, conditionsOf());
     staged.steps.forEach(({ body }, i) => {
-      const { fresh } = analyse({ parts: dry.slice(0, i + 1), method, servedAtC: 5 }).body;
-      if (body === null || fresh === null) expect(body).toBe(fresh);
-      else expect(body).toBeCloseTo(fresh, 6);
+      const { freshBody } = endOf(dry.slice(0, i + 1));
+      if (body === null || freshBody === null) expect(body).toBe(freshBody);
+      else expect(body).toBeCloseTo(freshBody, 6);
     });
     expect(staged.stallsAt[0]).toBe(0);
     expect(staged.wholeStalls).toBe(false);
@@ -34,11 +34,11 @@ describe('staging', () => {
     expect(mass).toBeCloseTo(574, 6);
     // put in that order nothing stalls
     const reordered = change?.steps.map(({ ingredient, massG }) => part(ingredient, massG)) ?? [];
-    expect(stage(reordered, jug, method, 'us').stallsAt).toEqual([]);
+    expect(stage(reordered, jug, conditionsOf()).stallsAt).toEqual([]);
   });
 
   test('what is still to come brings each step to the end', () => {
-    const { steps } = stage(dry, jug, method, 'us');
+    const { steps } = stage(dry, jug, conditionsOf());
     const end = steps.at(-1)?.body ?? NaN;
     for (const { body, stillToCome } of steps) {
       if (body !== null) expect(body + (stillToCome ?? NaN)).toBeCloseTo(end, 9);
@@ -51,7 +51,7 @@ describe('loads', () => {
   test('are the fewest that fit, of equal composition, and together the whole', () => {
     fc.assert(
       fc.property(pulseDip, fc.integer({ min: 200, max: 2000 }), (parts, mostMl) => {
-        const made = loads(parts, { name: 'jug', leastMl: 50, mostMl }, method, 'metric');
+        const made = loads(parts, { name: 'jug', leastMl: 50, mostMl }, metric);
         expect(made.volumeMl / made.count).toBeLessThanOrEqual(mostMl + 1e-9);
         if (made.count > 1) expect(made.volumeMl / (made.count - 1)).toBeGreaterThan(mostMl);
         const whole = parts.reduce((sum, one) => sum + one.massG, 0);
@@ -70,13 +70,12 @@ describe('loads', () => {
   });
 
   test('too little for the blade is said; what is folded in waits', () => {
-    const little = loads([part('chickpeas-cooked', 100)], jug, method, 'us');
+    const little = loads([part('chickpeas-cooked', 100)], jug, conditionsOf());
     expect(little.warnings[0]).toMatch(/too little for the blade/);
     const folded = loads(
       [part('chickpeas-cooked', 3000), part('capers', 50, 'fold')],
       jug,
-      method,
-      'us',
+      conditionsOf(),
     );
     expect(folded.count).toBeGreaterThan(1);
     expect(folded.loads[0]?.parts.map(({ ingredient }) => ingredient)).toEqual([

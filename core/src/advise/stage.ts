@@ -1,11 +1,10 @@
-import { analyse } from '../analysis/analyse';
-import type { Method } from '../body/conditions';
-import { type Machine, stallsOn } from '../body/machines';
-import type { Part } from '../bowl/part';
-import type { Correction } from '../calibration/correction';
-import { closeKitchenMeasure } from '../quantity/closeMeasure';
-import type { MeasureSystem } from '../quantity/measureSystem';
-import { throughStall, type WayStep } from '../stall/throughStall';
+import { pathOf } from '../dip/path';
+import type { Conditions } from '../mix/conditions';
+import { type Machine, stallsOn } from '../kitchen/machines';
+import type { Part } from '../mix/part';
+import { closeKitchenMeasure } from '../amounts/closeMeasure';
+import type { MeasureSystem } from '../amounts/measureSystem';
+import { throughStall, type WayStep } from '../dip/throughStall';
 
 /** The bowl after one addition, against the machine. */
 export interface Stage {
@@ -76,17 +75,10 @@ function changeOf(
  * Body after each addition against a machine's stall line, what is still to come, and the least change that gets
  * through where it would stall.
  */
-export function stage(
-  parts: readonly Part[],
-  machine: Machine,
-  method: Method,
-  measures: MeasureSystem,
-  correction?: Correction,
-): Staging {
-  const learned = correction ? { correction } : {};
-  const { path, body } = analyse({ parts, method, servedAtC: 5, measures, ...learned });
-  const question = { parts, machine, method, ...learned };
-  const { stallsAt, order, split, wholeStalls } = throughStall(question);
+export function stage(parts: readonly Part[], machine: Machine, conditions: Conditions): Staging {
+  const path = pathOf(parts, conditions);
+  const end = path.at(-1)?.body ?? null;
+  const { stallsAt, order, split, wholeStalls } = throughStall({ parts, machine, conditions });
   const way = split ?? order;
   return {
     steps: path.map(({ ingredient, massG, body: at, state }, i) => ({
@@ -95,10 +87,10 @@ export function stage(
       body: at,
       crumbs: state === 'crumbs',
       stalls: parts[i]?.place === 'bowl' && massG > 0 && stallsOn(machine, at, state === 'crumbs'),
-      stillToCome: at === null || body.fresh === null ? null : body.fresh - at,
+      stillToCome: at === null || end === null ? null : end - at,
     })),
     stallsAt,
-    change: way ? changeOf(split ? 'split' : 'order', way, parts, measures) : null,
+    change: way ? changeOf(split ? 'split' : 'order', way, parts, conditions.measures) : null,
     wholeStalls,
   };
 }

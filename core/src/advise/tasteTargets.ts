@@ -1,5 +1,5 @@
-import type { TasteMarks } from '../book/trial';
-import type { Band, Targets } from '../landing/targets';
+import type { TasteMarks } from '../readings/tastes';
+import type { Band, Targets } from '../mix/targets';
 
 /** Seasoning of the bowl now, g per 100 g. */
 interface Seasoned {

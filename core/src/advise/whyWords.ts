@@ -1,6 +1,6 @@
 import type { Ingredient } from '../larder/ingredient';
-import type { TasteMarks } from '../book/trial';
-import type { TargetName } from '../landing/targets';
+import type { TasteMarks } from '../readings/tastes';
+import type { TargetName } from '../mix/targets';
 
 /** What a figure lacks, in a cook's word. */
 function lackWord(name: TargetName, miss: number): string {

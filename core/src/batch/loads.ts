@@ -1,9 +1,8 @@
-import { loadsOf, type Machine } from '../body/machines';
-import { analyse } from '../analysis/analyse';
-import type { Method } from '../body/conditions';
-import type { Part } from '../bowl/part';
-import { closeKitchenMeasure } from '../quantity/closeMeasure';
-import type { MeasureSystem } from '../quantity/measureSystem';
+import { loadsOf, type Machine } from '../kitchen/machines';
+import type { Conditions } from '../mix/conditions';
+import { mixOf, mixVolumeMl } from '../mix/mix';
+import type { Part } from '../mix/part';
+import { closeKitchenMeasure } from '../amounts/closeMeasure';
 
 /** One load of a batch: the same share of everything. */
 export interface Load {
@@ -33,11 +32,10 @@ export interface Loads {
 export function loads(
   parts: readonly Part[],
   machine: Pick<Machine, 'leastMl' | 'mostMl' | 'name'>,
-  method: Method,
-  measures: MeasureSystem,
+  { method, measures }: Pick<Conditions, 'method' | 'measures'>,
 ): Loads {
   const blended = parts.filter(({ place, massG }) => place === 'bowl' && massG > 0);
-  const { volumeMl } = analyse({ parts: blended, method, servedAtC: 5, measures });
+  const volumeMl = mixVolumeMl(mixOf(blended), method);
   const count = loadsOf(machine, volumeMl);
   const each = volumeMl / count;
   const one: Load = {

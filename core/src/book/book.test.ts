@@ -1,13 +1,16 @@
+import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../test/bookOf';
 import { shippedLarder } from '../larder/larder';
 import { settingsOf } from './book';
 import { type Command, put, remove, replacing, undoing, withChanges } from './change';
-import { emptyDip, variantOf } from './dip';
-import { analyseDip, analyseTrialRows, readRow, trialRowOf } from './dipParts';
-import { defaultKit, kitMachine, kitMachines } from './kit';
+import { emptyDip, variantOf } from '../dip/dip';
+import { analyseDip } from '../dip/analyseDip';
+import { analyseTrialRows, trialRowOf } from './trialParts';
+import { readRow } from '../dip/readRow';
+import { defaultKit, kitMachine, kitMachines } from '../kitchen/kit';
 import { bookVersion, migrateRecord, migrations } from './migrations';
-import { type KeptReading, momentOf, readingAt, withReading } from './reading';
+import { type KeptReading, momentOf, readingAt, withReading } from '../readings/keptReading';
 import { finishRun, loggedRows, startRun } from './run';
 import { nextTrialNumber, type TrialRow } from './trial';
 
@@ -63,10 +66,10 @@ describe('dips', () => {
   });
 
   test('reads its rows to grams and is analysed', () => {
-    const { rows, analysis } = analyseDip(dip('a'), shippedLarder, 'us');
+    const { rows, analysis } = analyseDip(dip('a'), kitchenOf());
     expect(rows.map(({ massG }) => Math.round(massG))).toEqual([312, 59]);
     expect(analysis.path.length).toBe(2);
-    expect(analysis.body.fresh).toBeGreaterThan(5);
+    expect(analysis.freshBody).toBeGreaterThan(5);
   });
 
   test('a row that can’t be read says why and counts as nothing, in its place', () => {
@@ -87,7 +90,7 @@ describe('dips', () => {
       prep: '',
       hold: false,
     });
-    const { rows, analysis } = analyseDip(bad, shippedLarder, 'us');
+    const { rows, analysis } = analyseDip(bad, kitchenOf());
     expect(rows[2]?.error).toContain('cloves');
     expect(rows[3]?.error).toContain('not in the larder');
     expect(analysis.path.length).toBe(4);
@@ -98,7 +101,7 @@ describe('dips', () => {
 describe('a run', () => {
   const of = dip('a');
   const planned = of.rows.flatMap((row): TrialRow[] => {
-    const read = trialRowOf(readRow(row, shippedLarder, 'us'));
+    const read = trialRowOf(readRow(row, kitchenOf()));
     return read ? [read] : [];
   });
   const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
@@ -132,13 +135,13 @@ describe('a run', () => {
       tastes: { salt: 'short' },
     });
     expect(made.rows).toEqual([{ ...planned[0], amount: '1 1/2 cups', massG: 234, cv: 0.1 }]);
-    const analysis = analyseTrialRows(made.rows, made.method, 5, shippedLarder);
+    const analysis = analyseTrialRows(made.rows, shippedLarder, conditionsOf());
     expect(analysis.massG).toBe(234);
   });
 
   test('an ingredient no longer known is left out of what is reckoned', () => {
     const rows = [...planned, { ...(planned[0] as TrialRow), ingredientId: 'gone' }];
-    expect(analyseTrialRows(rows, run.method, 5, shippedLarder).path.length).toBe(2);
+    expect(analyseTrialRows(rows, shippedLarder, conditionsOf()).path.length).toBe(2);
   });
 
   test('trials count up within their dip', () => {

@@ -1,14 +1,14 @@
 import type { OwnIngredient } from '../larder/ingredient';
-import type { MeasureSystem } from '../quantity/measureSystem';
+import type { MeasureSystem } from '../amounts/measureSystem';
 import type { Byproduct } from './byproduct';
-import type { Dip } from './dip';
-import { defaultKit, type Kit } from './kit';
-import type { Plan } from './plan';
+import type { Dip } from '../dip/dip';
+import { defaultKit, type Kit } from '../kitchen/kit';
+import type { Plan } from '../day/plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
 import type { Timer } from './timer';
 import type { Trial } from './trial';
-import type { YieldResult } from './yieldResult';
+import type { YieldResult } from '../prepare/yieldResult';
 
 /** How the Bench writes amounts. */
 export const amountViews = ['typed', 'grams', 'spoons'] as const;
@@ -80,6 +80,6 @@ export function emptyBook(): Book {
 }
 
 /** The book's settings; the defaults while none are stored. */
-export function settingsOf(book: Book): Settings {
+export function settingsOf(book: Pick<Book, 'settings'>): Settings {
   return book.settings.get('settings') ?? defaultSettings;
 }

@@ -1,4 +1,4 @@
-import type { Leftover } from '../prep/prepare';
+import type { Leftover } from '../prepare/prepare';
 
 /** Something left over from making something ready, kept for its next use. */
 export interface Byproduct {

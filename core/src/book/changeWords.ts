@@ -1,4 +1,4 @@
-import type { TasteMarks } from './trial';
+import type { TasteMarks } from '../readings/tastes';
 
 const wanted = {
   salt: { short: 'more salt', over: 'less salt' },

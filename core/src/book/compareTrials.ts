@@ -1,4 +1,4 @@
-import { dipMass } from '../bowl/part';
+import { dipMass } from '../mix/part';
 import type { Trial, TrialRow } from './trial';
 
 /** Rows keyed so that the same ingredient added twice is two rows. */

@@ -1,5 +1,5 @@
-import { garlicOf } from '../bowl/part';
-import { type Dip, variantOf } from './dip';
+import { garlicOf } from '../mix/part';
+import { type Dip, variantOf } from '../dip/dip';
 import { keyedRows } from './compareTrials';
 import type { Trial, TrialRow } from './trial';
 

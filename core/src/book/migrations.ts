@@ -1,5 +1,5 @@
 import type { TableName } from './book';
-import { defaultKit } from './kit';
+import { defaultKit } from '../kitchen/kit';
 
 /** A record of some version, before it is checked. */
 type Loose = Record<string, unknown>;

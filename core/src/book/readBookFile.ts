@@ -1,8 +1,8 @@
-import { BadInput, checked, parseJson } from '../formats/fieldError';
+import { BadInput, checked, parseJson } from './fieldError';
 import { larderWith } from '../larder/larder';
 import type { Book, TableName } from './book';
 import { bookFileSchema } from './bookSchema';
-import type { Dip } from './dip';
+import type { Dip } from '../dip/dip';
 import { bookVersion, migrateRecord } from './migrations';
 import type { BookFile } from './toBookFile';
 

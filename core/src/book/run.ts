@@ -1,5 +1,5 @@
-import type { Targets } from '../landing/targets';
-import type { Dip, WorkedIn } from './dip';
+import type { Targets } from '../mix/targets';
+import type { Dip, WorkedIn } from '../dip/dip';
 import type { Outcome, Trial, TrialRow } from './trial';
 
 /** One planned addition while a dip is being made; `done` is what really went in, null until it is logged. */

@@ -1,8 +1,10 @@
+import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dip } from '../../test/bookOf';
-import { analyseTrialRows, readRow, trialRowOf } from './dipParts';
-import { plainRow } from './dip';
+import { analyseTrialRows, trialRowOf } from './trialParts';
+import { readRow } from '../dip/readRow';
+import { plainRow } from '../dip/dip';
 import { loggedRows, type Run, startRun } from './run';
 import { splitRun } from './splitRun';
 import type { TrialRow } from './trial';
@@ -19,7 +21,7 @@ const hummus = dip('weir', {
   ],
 });
 const planned = hummus.rows.flatMap((row): TrialRow[] => {
-  const read = trialRowOf(readRow(row, larder, 'us'));
+  const read = trialRowOf(readRow(row, kitchenOf()));
   return read ? [read] : [];
 });
 const begun = startRun('run', hummus, planned, now);
@@ -35,7 +37,7 @@ const made: Run = {
 const wholeG = 464;
 const ids = { trial: 'base', runs: ['one', 'two', 'three'] };
 const saltOf = (rows: readonly TrialRow[]) =>
-  analyseTrialRows(rows, hummus.method, 5, larder).per100g.saltG;
+  analyseTrialRows(rows, larder, conditionsOf()).per100g.saltG;
 
 describe('a base divided', () => {
   test('is a trial as it is; each part has its share of everything and says where it came from', () => {

@@ -1,4 +1,4 @@
-import type { Targets } from '../landing/targets';
+import type { Targets } from '../mix/targets';
 import { finishRun, loggedRows, type Run } from './run';
 import type { Trial } from './trial';
 

@@ -1,16 +1,8 @@
-import type { Method } from '../body/conditions';
-import type { GarlicForm, Place } from '../bowl/part';
-import type { RawWay } from './dip';
-import type { KeptReading } from './reading';
-
-export const tastes = ['salt', 'sour', 'garlic', 'bitter', 'lean', 'flat'] as const;
-export type Taste = (typeof tastes)[number];
-
-/** A cook's verdict on one taste. */
-export const verdicts = ['short', 'right', 'over'] as const;
-export type Verdict = (typeof verdicts)[number];
-
-export type TasteMarks = Partial<Record<Taste, Verdict>>;
+import type { Method } from '../mix/method';
+import type { GarlicForm, Place } from '../mix/part';
+import type { RawWay } from '../prepare/rawWay';
+import type { KeptReading } from '../readings/keptReading';
+import type { TasteMarks } from '../readings/tastes';
 
 /** What really went in. */
 export interface TrialRow {

@@ -1,5 +1,5 @@
-import { type Landing, sumsAt } from './landing';
-import { targetValue } from './targets';
+import { type TargetName, targetValue } from '../mix/targets';
+import { type Landing, mixAt } from './landing';
 
 /** Which part's change moved the gap between warm and cold body most, and by how much. */
 export interface BoughtDifference {
@@ -23,8 +23,9 @@ export function buysDifference(
 ): BoughtDifference | null {
   if (!landing.targets.freshBody || !landing.targets.chilledBody) return null;
   const gap = (masses: readonly number[]) => {
-    const sums = sumsAt(landing, masses);
-    return targetValue('chilledBody', sums, landing) - targetValue('freshBody', sums, landing);
+    const mix = mixAt(landing, masses);
+    const body = (name: TargetName) => targetValue(name, mix, landing.conditions);
+    return body('chilledBody') - body('freshBody');
   };
   const start = gap(before);
   let best: BoughtDifference | null = null;

@@ -1,5 +1,5 @@
 import { landInGrams, landedWithin } from './land';
-import { bandsOf, type LandingRequest, prepareLanding, sumsAt } from './landing';
+import { bandsOf, type LandingRequest, mixAt, prepareLanding } from './landing';
 import type { LinearSolver } from './linearProgram';
 import {
   type Band,
@@ -8,7 +8,7 @@ import {
   targetValue,
   targetWords,
   type Targets,
-} from './targets';
+} from '../mix/targets';
 
 /** A set of wishes that can't all be met, and by how much. */
 export interface Conflict {
@@ -88,11 +88,11 @@ export function findConflicts(
   solver: LinearSolver,
 ): Conflict[] {
   const landing = prepareLanding(request);
-  const sums = sumsAt(landing, nearestMasses);
+  const mix = mixAt(landing, nearestMasses);
   const names = bandsOf(request.targets).map(({ name }) => name);
   const missed: Conflict['shortBy'] = {};
   for (const { name, band } of bandsOf(request.targets)) {
-    const value = targetValue(name, sums, landing);
+    const value = targetValue(name, mix, landing.conditions);
     const miss = Number.isFinite(value) ? missOf(value, band) : (band.low ?? 0);
     if (Math.abs(miss) > 1e-6) missed[name] = miss;
   }

@@ -1,48 +1,47 @@
-import { fragileBeyond } from '../analysis/fragile';
-import { bodyState } from '../body/bodyModel';
-import { addTo } from '../bowl/bowlSums';
-import { dipMass } from '../bowl/part';
+import { spoonOf } from '../amounts/spoon';
+import { fragileBeyond } from '../dip/fragile';
+import { bodyState } from '../mix/bodyModel';
+import { addTo, copyOf } from '../mix/bowlSums';
+import { startingBodyParameters } from '../mix/parameters';
+import { massOf } from '../mix/mix';
+import { dipMass } from '../mix/part';
 import {
-  bandsOf,
   type Landing,
   massesOf,
+  mixAt,
   prepareLanding,
-  sumsAt,
   totalMiss,
   type LandingRequest,
 } from './landing';
 import type { LinearSolver } from './linearProgram';
 import { type Goal, type Landed, sequentialLinear } from './sequentialLinear';
-import { insetBand, type Targets } from './targets';
+import { insetTargets, type Targets } from '../mix/targets';
 
 /** How far inside each band to aim, as a share of its width. */
 const aimInside = 0.02;
 /** Summed misses, in comparable units, that still count as landed. */
 export const landedWithin = 1e-4;
-const spoonMl = 15;
 /** Where no yield is asked for, a landing keeps at least this share of the mass if it can. */
 const leastOfSize = 0.6;
 
 /** Bands drawn in a little, so that rounding and the model's curve stay inside. */
 export function aimedTargets(targets: Targets): Targets {
-  return Object.fromEntries(
-    bandsOf(targets).map(({ name, band }) => [name, insetBand(band, aimInside)]),
-  );
+  return insetTargets(targets, () => aimInside);
 }
 
-/** The most that one tablespoon more of any loose or oily part would move body. */
+/** The most that one spoon more of any loose or oily part would move body. */
 function spoonEffect(landing: Landing, masses: readonly number[]): number {
-  const { blended } = sumsAt(landing, masses);
-  const now = bodyState(blended, landing.parameters, true);
+  const { blended } = mixAt(landing, masses);
+  const now = bodyState(blended, startingBodyParameters, true);
   if (!now) return 0;
   let most = 0;
   landing.rows.forEach((row, i) => {
     const per = landing.perGram[i];
     const loose = ['liquid', 'oil', 'sesame-paste'].includes(row.ingredient.structure);
     if (!per || row.place !== 'bowl' || !loose || row.ingredient.role === 'sweetener') return;
-    const more = blended.slice();
-    addTo(more, per, spoonMl * row.ingredient.densityGPerMl);
-    const then = bodyState(more, landing.parameters, true);
+    const more = copyOf(blended);
+    addTo(more, per, spoonOf(row.ingredient, landing.conditions.measures).massG);
+    const then = bodyState(more, startingBodyParameters, true);
     if (then) most = Math.max(most, Math.abs(then.lnTau - now.lnTau) / Math.LN2);
   });
   return most;
@@ -95,27 +94,33 @@ function better(a: GramLanding, b: GramLanding): GramLanding {
  * @param request rows and bands
  * @param solver linear solver
  * @param goal `lands` answers only whether it can be done, and sooner
+ * @param restarts whether to start also from a dry and a wet mix where the first landing fails or is fragile
  * @returns the landing, or the nearest to it; `miss` is 0 when every band is met
  */
 export function landInGrams(
   request: LandingRequest,
   solver: LinearSolver,
   goal: Goal = 'cheapest',
+  restarts = true,
 ): GramLanding {
   const landing = prepareLanding(request);
   const kept = keptSize(landing);
-  const first = landFrom(landing, kept, solver, goal);
+  const first = landFrom(landing, kept, solver, goal, restarts);
   if (first.miss <= landedWithin || kept === landing.targets) return first;
   // only a dip that can't land otherwise may shrink to next to nothing
-  const second = landFrom(landing, landing.targets, solver, goal);
+  const second = landFrom(landing, landing.targets, solver, goal, restarts);
   return second.miss <= landedWithin ? second : first;
 }
 
 /** The bands with a least size, where no yield is asked for, so that a dip does not land by vanishing. */
 function keptSize(landing: Landing): Targets {
   if (landing.targets.massG || landing.targets.volumeMl) return landing.targets;
-  const mass = dipMass(landing.rows);
-  return { ...landing.targets, massG: { low: leastOfSize * mass, high: null } };
+  const least = leastOfSize * dipMass(landing.rows);
+  // where rows can't be taken out of, nothing can vanish
+  const kept = landing.free.reduce((sum, { lower }) => sum + lower, massOf(landing.fixed));
+  return kept >= least
+    ? landing.targets
+    : { ...landing.targets, massG: { low: least, high: null } };
 }
 
 function landFrom(
@@ -123,6 +128,7 @@ function landFrom(
   targets: Targets,
   solver: LinearSolver,
   goal: Goal,
+  restarts: boolean,
 ): GramLanding {
   const aimed = aimedTargets(targets);
   const from = (start: readonly number[]): GramLanding => {
@@ -131,7 +137,8 @@ function landFrom(
     return { ...landed, landing, masses, miss: totalMiss(landing, landing.targets, masses) };
   };
   let best = from(landing.free.map((row) => row.reference));
-  const fragile = goal === 'cheapest' && spoonEffect(landing, best.masses) > fragileBeyond;
+  if (!restarts) return best;
+  const fragile = goal !== 'lands' && spoonEffect(landing, best.masses) > fragileBeyond;
   if (best.miss > landedWithin || fragile) {
     for (const share of [0.15, 0.5]) {
       if (goal === 'lands' && best.miss <= landedWithin) break;

@@ -1,11 +1,11 @@
-import type { MeasureSystem } from '../quantity/measureSystem';
-import { kitchenMeasures } from '../quantity/kitchenMeasure';
+import type { MeasureSystem } from '../amounts/measureSystem';
+import { kitchenMeasures } from '../amounts/kitchenMeasure';
 import { aimedTargets, type GramLanding, landInGrams, landedWithin } from './land';
-import { type Landing, type LandingRequest, type LandingRow, massesOf, totalMiss } from './landing';
+import { bandsOf, type Landing, type LandingRequest, type LandingRow, valuesMiss } from './landing';
 import { elasticConstraints, linearBands } from './linearise';
 import type { LinearProgram, LinearSolver } from './linearProgram';
 import { missPrice } from './sequentialLinear';
-import type { Targets } from './targets';
+import type { Targets } from '../mix/targets';
 
 /** An amount a row may take: grams and the text that reads back to them. */
 interface Choice {
@@ -78,7 +78,7 @@ function choose(
     starts.push(count);
     count += list.length;
   }
-  const bands = linearBands(landing, targets, values);
+  const bands = linearBands(landing, bandsOf(targets), values);
   const program: LinearProgram = {
     cost: [],
     lower: [],
@@ -139,8 +139,9 @@ function polish(
   start: readonly number[],
 ): number[] {
   const picks = [...start];
+  const bands = bandsOf(targets);
   const merit = () =>
-    missPrice * totalMiss(landing, targets, massesOf(landing, pickedMasses(picks, choices))) +
+    missPrice * valuesMiss(landing, bands, pickedMasses(picks, choices)) +
     pickedCost(landing, picks, choices);
   let best = merit();
   const attempt = (moves: [row: number, pick: number][]): boolean => {
@@ -182,13 +183,11 @@ function polish(
  * with the full model, which also stands in when the program runs out of time. Plain rounding breaks bands.
  *
  * @param request rows and bands
- * @param system whose cup and spoon
  * @param solver linear solver with 0-or-1 variables
  * @param inGrams the landing in grams, when it is known already
  */
 export function landInKitchenMeasures(
   request: LandingRequest & { rows: readonly KitchenRow[] },
-  system: MeasureSystem,
   solver: LinearSolver,
   inGrams: GramLanding = landInGrams(request, solver),
 ): KitchenLanding {
@@ -202,7 +201,9 @@ export function landInKitchenMeasures(
     const choices = landing.free.map((free, i) => {
       const row = request.rows[free.index];
       const value = values[i] ?? free.reference;
-      return row ? choicesAround(value, row, free.lower, free.upper, system) : [];
+      return row
+        ? choicesAround(value, row, free.lower, free.upper, request.conditions.measures)
+        : [];
     });
     const nearest = choices.map((list, i) =>
       list.reduce(
@@ -217,7 +218,7 @@ export function landInKitchenMeasures(
     const chosen = choose(landing, aimed, values, choices, solver) ?? nearest;
     const picks = polish(landing, request.targets, choices, chosen);
     const found = pickedMasses(picks, choices);
-    const miss = totalMiss(landing, request.targets, massesOf(landing, found));
+    const miss = valuesMiss(landing, bandsOf(request.targets), found);
     const cost = pickedCost(landing, picks, choices);
     const betters =
       !best || miss < best.miss - 1e-9 || (miss <= best.miss && cost < best.cost - 1e-9);

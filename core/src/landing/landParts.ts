@@ -1,10 +1,9 @@
-import { type Analysis, analyse } from '../analysis/analyse';
-import type { Method } from '../body/conditions';
-import type { Correction } from '../calibration/correction';
-import type { MeasureSystem } from '../quantity/measureSystem';
-import { nearestKitchenMeasure } from '../quantity/kitchenMeasure';
-import { isWeighed } from '../quantity/isWeighed';
-import { readGrams } from '../quantity/toGrams';
+import { type Analysis, analyse } from '../dip/analyse';
+import type { Conditions } from '../mix/conditions';
+import type { MeasureSystem } from '../amounts/measureSystem';
+import { nearestKitchenMeasure } from '../amounts/kitchenMeasure';
+import { isWeighed } from '../amounts/isWeighed';
+import { readGrams } from '../amounts/toGrams';
 import { type BoughtDifference, buysDifference } from './buysDifference';
 import { type Conflict, findConflicts } from './conflicts';
 import { landInGrams, landedWithin } from './land';
@@ -12,7 +11,7 @@ import { type KitchenRow, landInKitchenMeasures } from './landInKitchenMeasures'
 import type { Landing, LandingRequest, LandingRow } from './landing';
 import { isFixed, prepareLanding, totalMiss } from './landing';
 import type { LinearSolver } from './linearProgram';
-import type { Targets } from './targets';
+import type { Targets } from '../mix/targets';
 
 /** A part to land, with its amount as it was typed. */
 export interface LandingPart extends LandingRow {
@@ -23,11 +22,7 @@ export interface LandPartsRequest {
   parts: readonly LandingPart[];
   targets: Targets;
   kitchenMeasures: boolean;
-  measures: MeasureSystem;
-  method: Method;
-  servedAtC: number;
-  /** What this kitchen's readings have taught of this formula. */
-  correction?: Correction;
+  conditions: Conditions;
 }
 
 /** A row after landing. */
@@ -102,15 +97,10 @@ function answerParts(request: LandPartsRequest, amounts: Amounts) {
   }));
   const analysed = request.parts.map((part, i) => {
     const massG = amounts.masses[i] ?? part.massG;
-    const read = readGrams(amounts.texts[i] ?? '', part.ingredient, request.measures);
+    const read = readGrams(amounts.texts[i] ?? '', part.ingredient, request.conditions.measures);
     return { ...part, massG, cv: read.ok ? read.value.cv : part.cv };
   });
-  const { method, servedAtC, measures } = request;
-  const learned = request.correction ? { correction: request.correction } : {};
-  return {
-    parts,
-    analysis: analyse({ parts: analysed, method, servedAtC, measures, ...learned }),
-  };
+  return { parts, analysis: analyse(analysed, request.conditions) };
 }
 
 /**
@@ -122,8 +112,9 @@ function answerParts(request: LandPartsRequest, amounts: Amounts) {
  */
 export function landParts(request: LandPartsRequest, solver: LinearSolver): LandAnswer {
   const rows = request.parts.map(kitchenRow);
-  const { targets, method, correction } = request;
-  const asked = { rows, targets, method, ...(correction ? { correction } : {}) };
+  const { targets, conditions } = request;
+  const { measures } = conditions;
+  const asked = { rows, targets, conditions };
   const inGrams = landInGrams(asked, solver);
   if (!request.kitchenMeasures) {
     const amounts = gramAmounts(asked, request.parts, inGrams.masses);
@@ -137,10 +128,10 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
       nearest: answer,
     };
   }
-  const kitchen = landInKitchenMeasures(asked, request.measures, solver, inGrams);
+  const kitchen = landInKitchenMeasures(asked, solver, inGrams);
   const amounts: Amounts = {
     masses: kitchen.masses,
-    texts: request.parts.map((part, i) => kitchen.texts[i] ?? keptText(part, request.measures)),
+    texts: request.parts.map((part, i) => kitchen.texts[i] ?? keptText(part, measures)),
   };
   const answer = answerParts(request, amounts);
   if (kitchen.miss <= landedWithin) {

@@ -1,10 +1,9 @@
-import type { Method } from '../body/conditions';
-import type { Correction } from '../calibration/correction';
-import type { BodyParameters } from '../body/parameters';
-import { addTo, type BowlSums, emptyBowl } from '../bowl/bowlSums';
-import { type Part, partSumsPerGram } from '../bowl/part';
 import type { Role } from '../larder/ingredient';
-import { type LandingSums, missUnits, type TargetName, type Targets, targetValue } from './targets';
+import type { BowlSums } from '../mix/bowlSums';
+import type { Conditions } from '../mix/conditions';
+import { addToMix, copyOfMix, emptyMix, massOf, type Mix } from '../mix/mix';
+import { type Part, partSumsPerGram } from '../mix/part';
+import { type Band, missUnits, type TargetName, type Targets, targetValue } from '../mix/targets';
 
 /** A row of the dip as the landing sees it. */
 export interface LandingRow extends Part {
@@ -19,10 +18,7 @@ export interface LandingRow extends Part {
 export interface LandingRequest {
   rows: readonly LandingRow[];
   targets: Targets;
-  method: Method;
-  parameters?: BodyParameters;
-  /** What this kitchen's readings have taught of this formula. */
-  correction?: Correction;
+  conditions: Conditions;
 }
 
 /** A free row as a variable: where it starts, how far it may go and what moving it costs. */
@@ -40,6 +36,8 @@ export interface FreeRow {
 export interface Landing extends LandingRequest {
   perGram: BowlSums[];
   free: FreeRow[];
+  /** What no landing moves, so that a trial costs only its free rows. */
+  fixed: Mix;
 }
 
 /** How unwillingly a role is moved, so that what defines the dip stays. */
@@ -75,11 +73,11 @@ function leastScale(role: Role): number {
 export const isFixed = (row: LandingRow) => row.hold || row.place === 'top';
 
 /** How the whole dip must grow or shrink before anything else, when a yield is asked for. */
-function yieldFactor(request: LandingRequest, sums: LandingSums, landing: Landing): number {
+function yieldFactor(request: LandingRequest, mix: Mix): number {
   for (const name of ['massG', 'volumeMl'] as const) {
     const band = request.targets[name];
     if (!band) continue;
-    const now = targetValue(name, sums, landing);
+    const now = targetValue(name, mix, request.conditions);
     const wanted =
       band.low !== null && now < band.low
         ? band.low
@@ -90,7 +88,7 @@ function yieldFactor(request: LandingRequest, sums: LandingSums, landing: Landin
     const held = request.rows
       .filter((row) => isFixed(row) && row.place !== 'top')
       .reduce((sum, row) => sum + row.massG, 0);
-    const total = sums.all[0] ?? 0;
+    const total = massOf(mix);
     const factor = wanted / now;
     if (total - held > 1e-6) return Math.max(0, (total * factor - held) / (total - held));
   }
@@ -106,17 +104,22 @@ function yieldFactor(request: LandingRequest, sums: LandingSums, landing: Landin
 export function prepareLanding(request: LandingRequest): Landing {
   const landing: Landing = {
     ...request,
-    perGram: request.rows.map((row) => partSumsPerGram(row, request.parameters)),
+    perGram: request.rows.map((row) => partSumsPerGram(row)),
     free: [],
+    fixed: emptyMix(),
   };
-  const now = sumsAt(
+  const now = mixAt(
     landing,
     request.rows.map((row) => row.massG),
   );
-  const factor = yieldFactor(request, now, landing);
-  const mass = Math.max(1, (now.all[0] ?? 0) * factor);
+  const factor = yieldFactor(request, now);
+  const mass = Math.max(1, massOf(now) * factor);
   request.rows.forEach((row, index) => {
-    if (isFixed(row)) return;
+    const per = landing.perGram[index];
+    if (isFixed(row)) {
+      if (per) addToMix(landing.fixed, per, row.place, row.massG);
+      return;
+    }
     const reference = row.massG * factor;
     const lower = row.minG ?? 0;
     const upper = row.maxG ?? Math.max(3 * Math.max(reference, row.massG), 0.1 * mass);
@@ -133,18 +136,29 @@ export function prepareLanding(request: LandingRequest): Landing {
   return landing;
 }
 
-/** Sums of the bowl for masses of all rows, g. */
-export function sumsAt(landing: Landing, masses: readonly number[]): LandingSums {
-  const blended = emptyBowl();
-  const folded = emptyBowl();
-  landing.rows.forEach((row, i) => {
-    const per = landing.perGram[i];
-    if (!per || row.place === 'top') return;
-    addTo(row.place === 'bowl' ? blended : folded, per, masses[i] ?? 0);
+/** The mix for masses of all rows, g. */
+export function mixAt({ rows, perGram }: Landing, masses: readonly number[]): Mix {
+  const mix = emptyMix();
+  rows.forEach((row, i) => {
+    const per = perGram[i];
+    const massG = masses[i];
+    if (per && massG !== undefined) addToMix(mix, per, row.place, massG);
   });
-  const all = blended.slice();
-  for (let i = 0; i < all.length; i += 1) all[i] = (all[i] ?? 0) + (folded[i] ?? 0);
-  return { blended, all };
+  return mix;
+}
+
+/** The mix for values of the free rows, g. */
+export function mixOfValues(
+  { rows, perGram, free, fixed }: Landing,
+  values: readonly number[],
+): Mix {
+  const mix = copyOfMix(fixed);
+  free.forEach(({ index, reference }, i) => {
+    const per = perGram[index];
+    const row = rows[index];
+    if (per && row) addToMix(mix, per, row.place, values[i] ?? reference);
+  });
+  return mix;
 }
 
 /** Masses of all rows for values of the free ones. */
@@ -165,19 +179,42 @@ export function changeCost(landing: Landing, values: readonly number[]): number 
   );
 }
 
+/** A band with the target it is of. */
+export interface NamedBand {
+  name: TargetName;
+  band: Band;
+}
+
 /** Bands of a landing in a fixed order. */
-export function bandsOf(targets: Targets) {
+export function bandsOf(targets: Targets): NamedBand[] {
   return (Object.keys(targets) as TargetName[]).flatMap((name) => {
     const band = targets[name];
     return band && (band.low !== null || band.high !== null) ? [{ name, band }] : [];
   });
 }
 
-/** Summed misses of all bands in comparable units, 0 when the dip lands. */
+/** What a body there is none of counts as, in comparable units of missing. */
+const noBodyMiss = 10;
+
+function missOfMix({ conditions }: Landing, bands: readonly NamedBand[], mix: Mix): number {
+  let sum = 0;
+  for (const { name, band } of bands) {
+    const value = targetValue(name, mix, conditions);
+    sum += Number.isFinite(value) ? missUnits(name, value, band) : noBodyMiss;
+  }
+  return sum;
+}
+
+/** Summed misses of all bands in comparable units for masses of all rows, 0 when the dip lands. */
 export function totalMiss(landing: Landing, targets: Targets, masses: readonly number[]): number {
-  const sums = sumsAt(landing, masses);
-  return bandsOf(targets).reduce((sum, { name, band }) => {
-    const value = targetValue(name, sums, landing);
-    return sum + (Number.isFinite(value) ? missUnits(name, value, band) : 10);
-  }, 0);
+  return missOfMix(landing, bandsOf(targets), mixAt(landing, masses));
+}
+
+/** The same for values of the free rows. */
+export function valuesMiss(
+  landing: Landing,
+  bands: readonly NamedBand[],
+  values: readonly number[],
+): number {
+  return missOfMix(landing, bands, mixOfValues(landing, values));
 }

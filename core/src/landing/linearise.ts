@@ -1,17 +1,16 @@
-import { addTo, sumIndex, type BowlSums, volumeMl } from '../bowl/bowlSums';
-import { bandsOf, type Landing, massesOf, sumsAt } from './landing';
+import { type BowlSums, volumeMl } from '../mix/bowlSums';
+import { addToMix, copyOfMix, massOf, type Mix } from '../mix/mix';
+import { type Landing, mixOfValues, type NamedBand } from './landing';
 import type { Constraint, Terms } from './linearProgram';
 import {
   type Band,
   isBody,
   isRelative,
-  type LandingSums,
   missUnit,
   per100Sum,
   type TargetName,
-  type Targets,
   targetValue,
-} from './targets';
+} from '../mix/targets';
 
 /** One side of a band as a row over the free amounts: Σ terms ≥ least (or ≤), missed by `perMiss` for each unit. */
 export interface BandRow {
@@ -23,24 +22,19 @@ export interface BandRow {
 }
 
 /** ∂value/∂mass of each free row, by central differences. */
-function gradient(name: TargetName, landing: Landing, sums: LandingSums): number[] {
-  const total = Math.max(1, sums.all[sumIndex.massG] ?? 0);
-  const step = total * 1e-5;
+function gradient(name: TargetName, landing: Landing, mix: Mix): number[] {
+  const step = Math.max(1, massOf(mix)) * 1e-5;
+  const moved = copyOfMix(mix);
   return landing.free.map(({ index }) => {
     const per = landing.perGram[index];
     const row = landing.rows[index];
     if (!per || !row) return 0;
-    const shifted = (by: number): LandingSums => {
-      const all = sums.all.slice();
-      addTo(all, per, by);
-      if (row.place !== 'bowl') return { blended: sums.blended, all };
-      const blended = sums.blended.slice();
-      addTo(blended, per, by);
-      return { blended, all };
+    const after = (byG: number) => {
+      addToMix(moved, per, row.place, byG);
+      return targetValue(name, moved, landing.conditions);
     };
-    const slope =
-      (targetValue(name, shifted(step), landing) - targetValue(name, shifted(-step), landing)) /
-      (2 * step);
+    const slope = (after(step) - after(-2 * step)) / (2 * step);
+    addToMix(moved, per, row.place, step);
     return Number.isFinite(slope) ? slope : 0;
   });
 }
@@ -69,19 +63,19 @@ function bandRows(
   band: Band,
   landing: Landing,
   values: readonly number[],
-  sums: LandingSums,
+  mix: Mix,
 ): BandRow[] {
   const low = band.low ?? -Infinity;
   const high = band.high ?? Infinity;
   if (isBody(name)) {
-    const slopes = gradient(name, landing, sums);
-    const now = targetValue(name, sums, landing);
+    const slopes = gradient(name, landing, mix);
+    const now = targetValue(name, mix, landing.conditions);
     const offset = now - slopes.reduce((sum, slope, i) => sum + slope * (values[i] ?? 0), 0);
     const terms: Terms = slopes.map((slope, i) => [i, slope]);
     return [{ terms, low: low - offset, high: high - offset, perMiss: missUnit[name] }];
   }
   if (name === 'massG' || name === 'volumeMl') {
-    const air = 1 + landing.method.overrunPct / 100;
+    const air = 1 + landing.conditions.method.overrunPct / 100;
     const { terms, fixed } = exactRow(landing, (per, index) =>
       name === 'massG' ? 1 : volumeMl(per) * (landing.rows[index]?.place === 'bowl' ? air : 1),
     );
@@ -89,9 +83,9 @@ function bandRows(
     return [{ terms, low: low - fixed, high: high - fixed, perMiss: missUnit[name] * scale }];
   }
   // a share is linear once multiplied out: Σ (100 salt − limit) mass ≥ or ≤ 0
-  const mass = Math.max(1, sums.all[sumIndex.massG] ?? 0);
+  const mass = Math.max(1, massOf(mix));
   const sumAt = per100Sum(name as 'saltG' | 'acidG' | 'garlicG');
-  const side = (limit: number) => exactRow(landing, (per) => 100 * (per[sumAt] ?? 0) - limit);
+  const side = (limit: number) => exactRow(landing, (per) => 100 * per[sumAt] - limit);
   const rows: BandRow[] = [];
   if (band.low !== null) {
     const { terms, fixed } = side(band.low);
@@ -112,11 +106,11 @@ function bandRows(
  */
 export function linearBands(
   landing: Landing,
-  targets: Targets,
+  bands: readonly NamedBand[],
   values: readonly number[],
 ): BandRow[] {
-  const sums = sumsAt(landing, massesOf(landing, values));
-  return bandsOf(targets).flatMap(({ name, band }) => bandRows(name, band, landing, values, sums));
+  const mix = mixOfValues(landing, values);
+  return bands.flatMap(({ name, band }) => bandRows(name, band, landing, values, mix));
 }
 
 /** A band row as constraints with its own slack variable, which the objective pays for. */

@@ -1,15 +1,18 @@
-import { changeCost, type Landing, massesOf, totalMiss } from './landing';
+import { bandsOf, changeCost, type Landing, type NamedBand, valuesMiss } from './landing';
 import { elasticConstraints, linearBands } from './linearise';
-import type { Constraint, LinearProgram, LinearSolver } from './linearProgram';
-import type { Targets } from './targets';
+import type { LinearProgram, LinearSolver } from './linearProgram';
+import type { Targets } from '../mix/targets';
 
 /** What one comparable unit of missing a band costs against changes: bands come first. */
 export const missPrice = 1000;
 const iterationLimit = 40;
 const solveLimitS = 1;
 
-/** Look for the cheapest landing, or only whether there is one. */
-export type Goal = 'cheapest' | 'lands';
+/** Look for the cheapest landing, for one about as cheap as spoons can measure, or only whether there is one. */
+export type Goal = 'cheapest' | 'spoons' | 'lands';
+
+/** A gain smaller than this is not worth another round. */
+const worthOf: Record<Goal, number> = { cheapest: 1e-4, spoons: 0.02, lands: 1e-3 * missPrice };
 
 /** Where a run ended. */
 export interface Landed {
@@ -18,53 +21,64 @@ export interface Landed {
   cost: number;
 }
 
-function program(
+/** A linear program with what its cost leaves out of the merit, so that the two compare. */
+interface Step {
+  lp: LinearProgram;
+  constant: number;
+}
+
+function stepFrom(
   landing: Landing,
-  targets: Targets,
+  bands: readonly NamedBand[],
   values: readonly number[],
   radius: number,
-): LinearProgram {
+): Step {
   const n = landing.free.length;
-  const bands = linearBands(landing, targets, values);
-  const cost: number[] = Array<number>(2 * n).fill(0);
-  const lower: number[] = [];
-  const upper: number[] = [];
-  const constraints: Constraint[] = [];
+  const lp: LinearProgram = { cost: [], lower: [], upper: [], constraints: [] };
+  let constant = 0;
+  const variable = (cost: number, lower: number, upper: number): number => {
+    lp.lower.push(lower);
+    lp.upper.push(upper);
+    return lp.cost.push(cost) - 1;
+  };
   landing.free.forEach((row, i) => {
     const value = values[i] ?? row.reference;
     const reach = radius * Math.max(value, row.scale);
-    lower[i] = Math.max(row.lower, value - reach);
-    upper[i] = Math.max(lower[i] ?? 0, Math.min(row.upper, value + reach));
-    // n + i is how far row i is from where it started
-    cost[n + i] = row.weight / row.scale;
-    lower[n + i] = 0;
-    upper[n + i] = Infinity;
+    const lower = Math.max(row.lower, value - reach);
+    const each = row.weight / row.scale;
+    // what can only be more than it was costs by itself; only what may go either way needs its distance
+    const oneWay = row.reference <= row.lower;
+    variable(oneWay ? each : 0, lower, Math.max(lower, Math.min(row.upper, value + reach)));
+    if (oneWay) constant -= each * row.reference;
+  });
+  landing.free.forEach((row, i) => {
+    if (row.reference <= row.lower) return;
     const { reference } = row;
-    constraints.push({
-      terms: [
-        [n + i, 1],
-        [i, -1],
-      ],
-      low: -reference,
-      high: Infinity,
-    });
-    constraints.push({
-      terms: [
-        [n + i, 1],
-        [i, 1],
-      ],
-      low: reference,
-      high: Infinity,
-    });
+    const distance = variable(row.weight / row.scale, 0, Infinity);
+    lp.constraints.push(
+      {
+        terms: [
+          [distance, 1],
+          [i, -1],
+        ],
+        low: -reference,
+        high: Infinity,
+      },
+      {
+        terms: [
+          [distance, 1],
+          [i, 1],
+        ],
+        low: reference,
+        high: Infinity,
+      },
+    );
   });
-  bands.forEach((band, j) => {
-    const slack = 2 * n + j;
-    cost[slack] = missPrice;
-    lower[slack] = 0;
-    upper[slack] = Infinity;
-    constraints.push(...elasticConstraints(band, slack));
-  });
-  return { cost, lower, upper, constraints };
+  for (const band of linearBands(landing, bands, values.slice(0, n))) {
+    const slack = variable(missPrice, 0, Infinity);
+    lp.constraints.push(...elasticConstraints(band, slack));
+  }
+  return { lp, constant };
 }
 
 /**
@@ -85,22 +99,23 @@ export function sequentialLinear(
   solver: LinearSolver,
   goal: Goal = 'cheapest',
 ): Landed {
+  const bands = bandsOf(targets);
+  const missAt = (values: readonly number[]) => valuesMiss(landing, bands, values);
   const merit = (values: readonly number[]) =>
-    missPrice * totalMiss(landing, targets, massesOf(landing, values)) +
-    changeCost(landing, values);
+    missPrice * missAt(values) + changeCost(landing, values);
   let values = landing.free.map((row, i) =>
     Math.min(row.upper, Math.max(row.lower, start[i] ?? row.reference)),
   );
   let best = merit(values);
   let radius = 0.5;
-  // a gain smaller than this is not worth another round
-  const worth = goal === 'lands' ? 1e-3 * missPrice : 1e-4;
+  const worth = worthOf[goal];
   for (let k = 0; k < iterationLimit && landing.free.length > 0; k += 1) {
-    const lp = program(landing, targets, values, radius);
+    const { lp, constant } = stepFrom(landing, bands, values, radius);
     const solved = solver.solve(lp, solveLimitS).values;
     if (!solved) break;
     const next = solved.slice(0, landing.free.length).map((value) => Math.max(0, value));
-    const expected = best - lp.cost.reduce((sum, c, i) => sum + c * (solved[i] ?? 0), 0);
+    const promised = lp.cost.reduce((sum, cost, i) => sum + cost * (solved[i] ?? 0), constant);
+    const expected = best - promised;
     const gained = best - merit(next);
     if (gained > 0 && gained >= 0.1 * expected) {
       values = next;
@@ -110,11 +125,7 @@ export function sequentialLinear(
     } else radius *= 0.3;
     if (expected < worth || radius < 1e-4) break;
     // whether it lands at all is answered by the first values that do
-    if (goal === 'lands' && totalMiss(landing, targets, massesOf(landing, values)) === 0) break;
+    if (goal === 'lands' && missAt(values) === 0) break;
   }
-  return {
-    values,
-    miss: totalMiss(landing, targets, massesOf(landing, values)),
-    cost: changeCost(landing, values),
-  };
+  return { values, miss: missAt(values), cost: changeCost(landing, values) };
 }

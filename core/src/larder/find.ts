@@ -1,6 +1,6 @@
 import Fuse from 'fuse.js';
 import { distance } from 'fastest-levenshtein';
-import { singular } from '../quantity/pieceWords';
+import { singular } from '../amounts/pieceWords';
 import type { Ingredient } from './ingredient';
 import type { Larder } from './larder';
 

@@ -1,3 +1,5 @@
+import type { Traits } from './traits';
+
 /** What an ingredient does in a dip. Decides how willingly a landing moves it. */
 export const roles = [
   'legume',
@@ -60,7 +62,7 @@ export const compositionKeys = [
  * One ingredient as it enters the bowl. Masses are g per 100 g; density is the bulk density as measured in a cup
  * (g/ml); garlic units are raw-crushed grams per gram; heat, bitter and umami are relative judgements.
  */
-export interface Ingredient {
+export interface Ingredient extends Traits {
   id: string;
   name: string;
   role: Role;
@@ -91,5 +93,8 @@ export interface Ingredient {
   aliases?: string[];
 }
 
-/** A cook's own ingredient: whole, or another one with some of its facts replaced. The same id corrects a shipped one. */
-export type OwnIngredient = Ingredient | ({ id: string; like: string } & Partial<Ingredient>);
+/** An ingredient of one's own with nothing taken from another; traits it does not say are plain. */
+export type WholeIngredient = Omit<Ingredient, keyof Traits> & Partial<Traits>;
+
+/** A cook's own ingredient: whole, or like another one but for some facts. The same id corrects a shipped one. */
+export type OwnIngredient = WholeIngredient | ({ id: string; like: string } & Partial<Ingredient>);

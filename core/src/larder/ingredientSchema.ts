@@ -6,11 +6,48 @@ import {
   roles,
   structures,
 } from './ingredient';
+import { hazards, settingFats } from './traits';
 
 const grams = Joi.number().min(0).max(100);
 const units = Joi.number().min(0).max(100);
 
+const range = Joi.object({
+  low: Joi.number().min(0).max(10_000).required(),
+  typical: Joi.number().positive().max(10_000).required(),
+  high: Joi.number().positive().max(10_000).required(),
+}).allow(null);
+const kind = Joi.string().min(1).max(60);
+
+const traits = {
+  kind,
+  hazards: Joi.array()
+    .items(Joi.string().valid(...hazards))
+    .unique()
+    .max(hazards.length),
+  settingFat: Joi.string()
+    .valid(...settingFats)
+    .allow(null),
+  sesameShare: Joi.number().min(0).max(1),
+  pigment: Joi.object({
+    hex: Joi.string()
+      .pattern(/^#[0-9a-f]{6}$/, 'a colour such as #d9c79d')
+      .required(),
+    strength: Joi.number().min(0).max(20).required(),
+  }).allow(null),
+  browns: Joi.number().min(0).max(1),
+  freshRaw: Joi.boolean(),
+  bunchG: range,
+  canShare: range,
+  cannedAs: kind.allow(null),
+  cookedAs: kind.allow(null),
+  boughtReady: Joi.boolean(),
+  fruity: Joi.boolean(),
+  strewnSalt: Joi.boolean(),
+  grains: Joi.boolean(),
+};
+
 const facts = {
+  ...traits,
   name: Joi.string().min(1).max(120),
   role: Joi.string().valid(...roles),
   structure: Joi.string().valid(...structures),

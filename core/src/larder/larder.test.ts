@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
 import { ingredient } from '../../test/larderIngredient';
 import { larderFromCsv } from '../../../scripts/larderFromCsv';
-import { systemVolumesMl } from '../quantity/measureSystem';
+import { systemVolumesMl } from '../amounts/measureSystem';
 import sources from './data/sources.json';
 import shipped from './data/ingredients.json';
 import { larderWith, shippedLarder } from './larder';

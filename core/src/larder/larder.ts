@@ -1,13 +1,15 @@
 import shipped from './data/ingredients.json';
 import { aliases } from './aliases';
-import type { Ingredient, OwnIngredient } from './ingredient';
+import type { Ingredient, OwnIngredient, WholeIngredient } from './ingredient';
+import { plainTraits } from './traits';
 
 /** All ingredients by id, in larder order. */
 export type Larder = ReadonlyMap<string, Ingredient>;
 
-const shippedIngredients: readonly Ingredient[] = (shipped as Ingredient[]).map((ingredient) => {
-  const names = aliases[ingredient.id];
-  return names ? { ...ingredient, aliases: names } : ingredient;
+/** The table leaves out traits that are plain. */
+const shippedIngredients: readonly Ingredient[] = (shipped as WholeIngredient[]).map((row) => {
+  const names = aliases[row.id];
+  return { ...plainTraits, kind: row.id, ...row, ...(names ? { aliases: names } : {}) };
 });
 
 /** The larder as it ships. */
@@ -16,7 +18,7 @@ export const shippedLarder: Larder = new Map(shippedIngredients.map((one) => [on
 /**
  * The shipped larder with a cook's own ingredients and corrections laid over it.
  *
- * @param own in order; `like` takes the facts of another ingredient, shipped or earlier in the list
+ * @param own in order; `like` takes the facts and traits of another ingredient, shipped or earlier in the list
  * @returns a new larder; the shipped one is untouched
  * @throws RangeError naming the ingredient when `like` points at nothing
  */
@@ -32,7 +34,7 @@ export function larderWith(own: readonly OwnIngredient[]): Larder {
       const name = facts.name ?? (one.id === one.like ? base.name : one.id);
       const kept = one.id === one.like ? base.aliases : undefined;
       larder.set(one.id, { ...base, aliases: kept, ...facts, name });
-    } else larder.set(one.id, one);
+    } else larder.set(one.id, { ...plainTraits, kind: one.id, ...one });
   }
   return larder;
 }

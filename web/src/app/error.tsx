@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { NotHere } from '@/parts/NotHere';
+import { NotHere } from '@/components/NotHere';
 
 export default function RoomError({ reset }: { reset: () => void }) {
   return (

@@ -1,4 +1,4 @@
-import { NotHere } from '@/parts/NotHere';
+import { NotHere } from '@/components/NotHere';
 
 export default function NotFound() {
   return (

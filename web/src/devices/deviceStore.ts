@@ -1,12 +1,12 @@
-import type { Device, Scale } from '@cobbet/core/devices/device';
+import type { Device, Scale } from '@cobbet/core/kitchen/devices/device';
 import {
   nothingWatched,
   probeStillness,
   scaleStillness,
   type Watch,
   watched,
-} from '@cobbet/core/devices/stable';
-import { nextWeighed, type WeighedIn, weighedIn } from '@cobbet/core/devices/weighedIn';
+} from '@cobbet/core/kitchen/devices/stable';
+import { nextWeighed, type WeighedIn, weighedIn } from '@cobbet/core/kitchen/devices/weighedIn';
 import { create } from 'zustand';
 import { serialScale } from './serialScale';
 import { type PracticeScale, simulatedKitchen } from './simulatedDevices';

@@ -1,5 +1,5 @@
-import type { DeviceReading, Scale } from '@cobbet/core/devices/device';
-import { readScaleLine } from '@cobbet/core/devices/scaleLine';
+import type { DeviceReading, Scale } from '@cobbet/core/kitchen/devices/device';
+import { readScaleLine } from '@cobbet/core/kitchen/devices/scaleLine';
 
 /** The little of the Web Serial interface that a scale needs; TypeScript's own library has none of it. */
 interface SerialPort {

@@ -1,4 +1,4 @@
-import type { Device, DeviceReading, Scale } from '@cobbet/core/devices/device';
+import type { Device, DeviceReading, Scale } from '@cobbet/core/kitchen/devices/device';
 import type { DeviceOrder, DeviceTold } from '@/workers/devices.worker';
 
 /** A practice scale, whose bowl the cook fills by a button. */

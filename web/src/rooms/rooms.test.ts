@@ -1,20 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
+import { kitchenOf } from '../../../core/test/kitchenOf';
 import { dip, trial } from '../../../core/test/bookOf';
-import { startRun } from '@cobbet/core/book/run';
-import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
-import { calibrate } from '@cobbet/core/calibration/calibrate';
-import { priorCorrection } from '@cobbet/core/calibration/correction';
 import type { TrialRow } from '@cobbet/core/book/trial';
-import { shippedLarder } from '@cobbet/core/larder/larder';
-import { against } from '@/parts/SeasoningMark';
-import { bodyText, capital } from '@/parts/bodyText';
+import { against } from '@/components/SeasoningMark';
+import { bodyText, capital } from '@/components/bodyText';
 import { dipSummary } from './book/dipSummary';
 import { dipTree } from './book/dipTree';
 import { lastTrials } from './book/lastTrials';
-import { runBody } from './make/runBody';
 import { trialDifference } from './trials/trialDifference';
-
-const unread = calibrate([]);
 
 describe('the book’s tree', () => {
   const dips = [
@@ -44,41 +37,13 @@ describe('the book’s tree', () => {
   });
 
   test('a leaf says its body as it is served', () => {
-    const cold = dipSummary(dip('a', { servedAtC: 5 }), shippedLarder, 'us', unread);
-    const warm = dipSummary(dip('a', { servedAtC: 20 }), shippedLarder, 'us', unread);
+    const cold = dipSummary(dip('a', { servedAtC: 5 }), kitchenOf());
+    const warm = dipSummary(dip('a', { servedAtC: 20 }), kitchenOf());
     expect(cold.moment.when).toBe('chilled');
     expect(warm.moment.when).toBe('fresh');
     expect(cold.body).toBeGreaterThan(warm.body ?? NaN);
-    const empty = dipSummary(dip('a', { rows: [] }), shippedLarder, 'us', unread);
+    const empty = dipSummary(dip('a', { rows: [] }), kitchenOf());
     expect([empty.body, empty.word]).toEqual([undefined, null]);
-  });
-});
-
-describe('a run’s bowl', () => {
-  const of = dip('a');
-  const planned = of.rows.flatMap((row): TrialRow[] => {
-    const read = trialRowOf(readRow(row, shippedLarder, 'us'));
-    return read ? [read] : [];
-  });
-  const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
-
-  test('is empty at first, with what it will be after the step in hand', () => {
-    const { now, next } = runBody(run, of, shippedLarder, priorCorrection);
-    expect(now.massG).toBe(0);
-    expect(next?.massG).toBeCloseTo(planned[0]?.massG ?? NaN, 9);
-  });
-
-  test('follows what really went in', () => {
-    const done = { amount: '1 cup', massG: 156, cv: 0.1, at: '2026-05-06T09:01:00.000Z' };
-    const after = {
-      ...run,
-      step: 1,
-      entries: run.entries.map((entry, i) => (i === 0 ? { ...entry, done } : entry)),
-    };
-    const { now, next } = runBody(after, of, shippedLarder, priorCorrection);
-    expect(now.massG).toBe(156);
-    expect(next?.body.fresh).toBeLessThan(now.body.fresh ?? NaN);
-    expect(runBody({ ...after, step: 2 }, of, shippedLarder, priorCorrection).next).toBeNull();
   });
 });
 

@@ -20,7 +20,7 @@ export async function importBook(text: string, label: string): Promise<void> {
   // the checks weigh more than the rest of the room, and only files need them
   const [{ readBookFile }, { BadInput }] = await Promise.all([
     import('@cobbet/core/book/readBookFile'),
-    import('@cobbet/core/formats/fieldError'),
+    import('@cobbet/core/book/fieldError'),
   ]);
   let next;
   try {

@@ -5,7 +5,7 @@ import { put } from '@cobbet/core/book/change';
 import { startRun } from '@cobbet/core/book/run';
 import type { Trial } from '@cobbet/core/book/trial';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import { bookLarder } from './bookLarder';
+import { bookLarder } from '@cobbet/core/book/bookKitchen';
 import { closeBook, useBook } from './bookStore';
 import {
   addDip,
@@ -121,7 +121,7 @@ describe('dips', () => {
 describe('a run', () => {
   test('goes from start over logging to a trial that carries what to change next', async () => {
     await state().act('Dip', () => [put('dips', dip('a'))]);
-    const runId = await beginRun(dip('a'), shippedLarder);
+    const runId = await beginRun(dip('a'));
     expect(book().runs.get(runId)?.entries.length).toBe(2);
     const at = '2026-05-06T09:01:00.000Z';
     await editRun(runId, 'Log', (run) => ({
@@ -147,7 +147,7 @@ describe('a run', () => {
 
   test('can be dropped, and taken up again with undo', async () => {
     await state().act('Dip', () => [put('dips', dip('a'))]);
-    const runId = await beginRun(dip('a'), shippedLarder);
+    const runId = await beginRun(dip('a'));
     await dropRun(runId);
     expect(book().runs.size).toBe(0);
     await state().undo();

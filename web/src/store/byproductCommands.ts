@@ -1,6 +1,6 @@
 import { type Byproduct, byproductOf } from '@cobbet/core/book/byproduct';
 import { put } from '@cobbet/core/book/change';
-import type { Leftover } from '@cobbet/core/prep/prepare';
+import type { Leftover } from '@cobbet/core/prepare/prepare';
 import { useBook } from './bookStore';
 import { newId } from './commands';
 import { today } from './today';

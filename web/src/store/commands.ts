@@ -1,12 +1,13 @@
 import { type Settings, settingsOf } from '@cobbet/core/book/book';
 import { put, remove } from '@cobbet/core/book/change';
-import { type Dip, emptyDip, plainRow, variantOf } from '@cobbet/core/book/dip';
+import { type Dip, emptyDip, plainRow, variantOf } from '@cobbet/core/dip/dip';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
-import { readRow, trialRowOf } from '@cobbet/core/book/dipParts';
-import { emptyPlan, type Plan } from '@cobbet/core/book/plan';
+import { readRow } from '@cobbet/core/dip/readRow';
+import { trialRowOf } from '@cobbet/core/book/trialParts';
+import { emptyPlan, type Plan } from '@cobbet/core/day/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
-import { type KeptReading, withReading } from '@cobbet/core/book/reading';
+import { type KeptReading, withReading } from '@cobbet/core/readings/keptReading';
 import {
   type Gate,
   nextTrialNumber,
@@ -15,8 +16,8 @@ import {
   withGate,
 } from '@cobbet/core/book/trial';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
-import type { YieldResult } from '@cobbet/core/book/yieldResult';
-import type { Larder } from '@cobbet/core/larder/larder';
+import type { YieldResult } from '@cobbet/core/prepare/yieldResult';
+import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { useBook } from './bookStore';
 
 /** A short id, unique enough for one cook's book. */
@@ -90,12 +91,12 @@ export function changeSettings(label: string, change: Partial<Settings>): Promis
 }
 
 /** Starts making a dip; rows whose amounts can't be read are left out and must be mended first. */
-export async function beginRun(dip: Dip, larder: Larder): Promise<string> {
+export async function beginRun(dip: Dip): Promise<string> {
   const id = newId();
   await useBook.getState().act(`Start making ${dip.name}`, (book) => {
-    const { measures } = settingsOf(book);
+    const kitchen = bookKitchen(book);
     const readable = dip.rows.flatMap((row): { row: Dip['rows'][number]; read: TrialRow }[] => {
-      const read = trialRowOf(readRow(row, larder, measures));
+      const read = trialRowOf(readRow(row, kitchen));
       return read ? [{ row, read }] : [];
     });
     const rows = readable.map(({ row }) => row);

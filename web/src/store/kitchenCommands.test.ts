@@ -1,10 +1,9 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { dip } from '../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
-import { plainRow } from '@cobbet/core/book/dip';
-import { emptyPlan } from '@cobbet/core/book/plan';
+import { plainRow } from '@cobbet/core/dip/dip';
+import { emptyPlan } from '@cobbet/core/day/plan';
 import { secondsLeft } from '@cobbet/core/book/timer';
-import { shippedLarder } from '@cobbet/core/larder/larder';
 import { closeBook, useBook } from './bookStore';
 import { byproductGone, keepByproducts } from './byproductCommands';
 import { hurryDay } from './dayCommands';
@@ -93,7 +92,7 @@ describe('the ledger', () => {
 
 describe('a day in a hurry', () => {
   test('takes cans in as many grams for what is cooked from dried, and leaves the rest', async () => {
-    await hurryDay(plan, 'cans', shippedLarder);
+    await hurryDay(plan, 'cans');
     const [row] = book().dips.get('night')?.rows ?? [];
     expect(row?.ingredientId).toBe('chickpeas-canned-drained');
     expect(row?.amount).toMatch(/^\d+ g$/);
@@ -105,7 +104,7 @@ describe('a day in a hurry', () => {
   });
 
   test('soaks hot what would soak overnight', async () => {
-    await hurryDay(plan, 'hot-soak', shippedLarder);
+    await hurryDay(plan, 'hot-soak');
     expect(book().dips.get('night')?.rows[0]?.raw).toMatchObject({ from: 'dried', soak: 'hot' });
     expect(book().dips.get('night')?.rows[0]?.amount).toBe('2 cups');
   });

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
-import type { KeptReading } from '@cobbet/core/book/reading';
-import { bookLarder } from './bookLarder';
+import type { KeptReading } from '@cobbet/core/readings/keptReading';
+import { bookLarder } from '@cobbet/core/book/bookKitchen';
 import { closeBook, useBook } from './bookStore';
 import {
   addDipFromTrial,

@@ -2,12 +2,12 @@
 
 import { keptByproducts } from '@cobbet/core/book/byproduct';
 import { daysUntil } from '@cobbet/core/book/stock';
-import type { InHouse } from '@cobbet/core/pattern/fromHouse';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
+import type { InHouse } from '@cobbet/core/dip/fromHouse';
+import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { useMemo } from 'react';
 import { useBook } from './bookStore';
 import { today } from './today';
-import { useLarder, useSettings } from './useDip';
+import { useLarder, useSettings } from './useKitchen';
 
 /** What there is in the house in grams; what can't be read or is past its date is left out. */
 export function useInHouse(): InHouse[] {

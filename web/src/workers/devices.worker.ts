@@ -1,6 +1,11 @@
-import { seeded } from '@cobbet/core/odds/random';
-import { emptyScale, scaleAfter, scaleShows, tared } from '@cobbet/core/devices/simulatedScale';
-import { probeAfter, probeShows } from '@cobbet/core/devices/simulatedThermometer';
+import { seeded } from '@cobbet/core/statistics/random';
+import {
+  emptyScale,
+  scaleAfter,
+  scaleShows,
+  tared,
+} from '@cobbet/core/kitchen/devices/simulatedScale';
+import { probeAfter, probeShows } from '@cobbet/core/kitchen/devices/simulatedThermometer';
 
 /** What a simulated kitchen is told. */
 export type DeviceOrder = { pour: number } | { drop: number } | { tare: true } | { bowlC: number };

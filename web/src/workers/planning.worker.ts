@@ -1,5 +1,5 @@
-import { lowerBoundSpan, planDay } from '@cobbet/core/plan/planDay';
-import type { DayProblem } from '@cobbet/core/plan/task';
+import { lowerBoundSpan, planDay } from '@cobbet/core/day/planDay';
+import type { DayProblem } from '@cobbet/core/day/task';
 import { expose } from 'comlink';
 import { sparingly } from './sparingly';
 

@@ -1,4 +1,4 @@
-import type { DayPlan, DayProblem } from '@cobbet/core/plan/task';
+import type { DayPlan, DayProblem } from '@cobbet/core/day/task';
 import type { PlanningWorker } from './planning.worker';
 import { WorkerClient } from './workerClient';
 

@@ -1,6 +1,6 @@
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
-import { spoonProof } from '@cobbet/core/odds/spoonProof';
-import { type StallQuestion, throughStall } from '@cobbet/core/stall/throughStall';
+import { spoonProof } from '@cobbet/core/landing/spoonProof';
+import { type StallQuestion, throughStall } from '@cobbet/core/dip/throughStall';
 import { expose } from 'comlink';
 import { sparingly } from './sparingly';
 

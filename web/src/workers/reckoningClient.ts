@@ -1,6 +1,6 @@
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
-import type { SpoonProof } from '@cobbet/core/odds/spoonProof';
-import type { StallQuestion, ThroughStall } from '@cobbet/core/stall/throughStall';
+import type { SpoonProof } from '@cobbet/core/landing/spoonProof';
+import type { StallQuestion, ThroughStall } from '@cobbet/core/dip/throughStall';
 import type { ReckoningWorker } from './reckoning.worker';
 import { WorkerClient } from './workerClient';
 

@@ -1,6 +1,6 @@
 /** @jest-environment node */
 import { describe, expect, test } from '@jest/globals';
-import { BadInput } from '@cobbet/core/formats/fieldError';
+import { BadInput } from '@cobbet/core/book/fieldError';
 import { POST as analyse } from './analyse/route';
 import { answerJson } from './answerJson';
 import { POST as land } from './land/route';

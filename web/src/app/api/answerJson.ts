@@ -1,5 +1,5 @@
-import { BadInput, parseJson } from '@cobbet/core/formats/fieldError';
-import { requestLimitBytes } from '@cobbet/core/formats/headless';
+import { BadInput, parseJson } from '@cobbet/core/book/fieldError';
+import { requestLimitBytes } from '@cobbet/core/api/headless';
 
 const refused = (status: number, field: string, message: string) =>
   Response.json({ error: { field, message } }, { status });

@@ -7,7 +7,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
 
 interface Figure {

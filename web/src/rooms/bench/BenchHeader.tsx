@@ -6,14 +6,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import type { AmountView } from '@cobbet/core/book/book';
-import type { Dip } from '@cobbet/core/book/dip';
-import type { Machine } from '@cobbet/core/body/machines';
-import { grinds } from '@cobbet/core/body/conditions';
-import { families, familyNames } from '@cobbet/core/seasoning/families';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Machine } from '@cobbet/core/kitchen/machines';
+import { grinds } from '@cobbet/core/mix/method';
+import { families, familyNames } from '@cobbet/core/mix/families';
 import type { ReactNode } from 'react';
-import { InlineSelect } from '@/parts/InlineSelect';
+import { InlineSelect } from '@/components/InlineSelect';
 import { colour } from '@/theme/colour';
-import { shownQuantities, type ShownQuantity } from './shownQuantity';
+import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
 
 const quiet = { fontSize: 14, color: colour.muted };
 

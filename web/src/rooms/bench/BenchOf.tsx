@@ -2,48 +2,62 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Dip } from '@cobbet/core/book/dip';
-import { kitMachines } from '@cobbet/core/book/kit';
+import { proposeSize } from '@cobbet/core/batch/resize';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Nudge } from '@cobbet/core/dip/nudges';
+import type { ReadRow } from '@cobbet/core/dip/readRow';
+import { applyEdits } from '@cobbet/core/proposal/edit';
+import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import { kitMachines } from '@cobbet/core/kitchen/kit';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { AddRow } from '@/parts/AddRow';
-import { bodyText, wordOf } from '@/parts/bodyText';
-import { useWidth } from '@/parts/useWidth';
+import { AddRow } from '@/components/AddRow';
+import { bodyText, wordOf } from '@/components/bodyText';
+import { useWidth } from '@/components/useWidth';
 import { changeSettings } from '@/store/commands';
-import { useSettings } from '@/store/useDip';
+import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
-import { AfterRows } from './After';
-import { BeadHandles } from './BeadHandles';
+import { AfterRows } from './line/After';
+import { BeadHandles } from './line/BeadHandles';
 import { BenchHeader } from './BenchHeader';
-import { BenchSide } from './BenchSide';
-import { FootRow } from './FootRow';
-import { LineDrawing } from './LineDrawing';
-import { LineHeader } from './LineHeader';
-import { RowList } from './RowList';
-import { SeasoningFoot } from './SeasoningFoot';
-import { beadsOf, shownQuantities, type ShownQuantity } from './shownQuantity';
+import { BenchSide } from './side/BenchSide';
+import { FootRow } from './line/FootRow';
+import { LineDrawing } from './line/LineDrawing';
+import { LineHeader } from './line/LineHeader';
+import { RowList } from './rows/RowList';
+import { SeasoningFoot } from './line/SeasoningFoot';
+import { beadsOf, shownQuantities, type ShownQuantity } from './line/shownQuantity';
 import { useBench } from './useBench';
 import { useBenchEdits } from './useBenchEdits';
-import { useLanding } from './useLanding';
-import { useLine } from './useLine';
+import { useLanding } from './land/useLanding';
+import { useLine } from './line/useLine';
 
 const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.AboutDip), {
   ssr: false,
 });
 
-const WaysDialog = dynamic(() => import('./WaysDialog').then((module) => module.WaysDialog), {
+const WaysDialog = dynamic(() => import('./ways/WaysDialog').then((module) => module.WaysDialog), {
   ssr: false,
 });
-const SizeDialog = dynamic(() => import('./SizeDialog').then((module) => module.SizeDialog), {
+const SizeDialog = dynamic(() => import('./size/SizeDialog').then((module) => module.SizeDialog), {
   ssr: false,
 });
-const NudgeTable = dynamic(() => import('@/parts/NudgeTable').then((module) => module.NudgeTable), {
-  ssr: false,
-});
+const NudgeTable = dynamic(
+  () => import('@/components/NudgeTable').then((module) => module.NudgeTable),
+  {
+    ssr: false,
+  },
+);
 
 /** Width of the rows' side; the axis takes the rest. */
 const rowsWidth = 'clamp(398px, 53%, 580px)';
+
+/** Whether every row of a dip has its place in another one, which may go on after them. */
+const samePlaces = (rows: readonly ReadRow[], others: readonly ReadRow[]) =>
+  rows.every(({ row }, i) => others[i]?.row.id === row.id);
 
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 export function BenchOf({ dip }: { dip: Dip }) {
@@ -54,6 +68,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const [sizing, setSizing] = useState(false);
   const [ways, setWays] = useState(false);
   const [nudging, setNudging] = useState(false);
+  const [looked, setLooked] = useState<Proposal | null>(null);
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
@@ -61,8 +76,14 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const edits = useBenchEdits(dip.id);
   const { edit, setTarget } = edits;
   const line = useLine(bench, shown, width);
-  const { axis, beads, feet, seasoning, band, machine, stallsAt, doubts, kit } = line;
+  const { axis, beads, feet, seasoning, band, stallsAt, doubts } = line;
+  const { machine, kitchen, typed } = bench;
   const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
+
+  const lookAt = useCallback(
+    (nudge: Nudge | null) => setLooked(nudge && proposeNudge(typed, kitchen, nudge, 'looked-at')),
+    [typed, kitchen],
+  );
 
   useHotkeys('l', () => void control.land());
   useHotkeys('a', (event) => {
@@ -75,14 +96,19 @@ export function BenchOf({ dip }: { dip: Dip }) {
     if (next) setShown(next);
   });
 
-  const answer = control.landing.state === 'answered' ? control.landing.answer : null;
-  const landed = answer ? (answer.feasible ? answer.analysis : answer.nearest.analysis) : null;
-  const { body } = analysis;
-  const previewFeet = landed
+  // what is proposed is drawn on the line: a nudge while it is looked at, else a landing until it is taken or left
+  const proposed = looked ?? control.proposal;
+  const preview = useMemo(
+    () => (proposed ? analyseDip(applyEdits(typed, proposed.edits), kitchen) : null),
+    [proposed, typed, kitchen],
+  );
+  const { freshBody, chilledBody, sd } = analysis;
+  const previewFeet = preview
     ? seasoning
-      ? [landed.per100g[seasoning]]
-      : [landed.body.fresh, landed.body.chilled]
+      ? [preview.analysis.per100g[seasoning]]
+      : [preview.analysis.freshBody, preview.analysis.chilledBody]
     : [];
+  const previewBeads = preview && samePlaces(rows, preview.rows);
   const after = rows.map((_, i) => {
     const step = analysis.path[i];
     if (!step) return '';
@@ -101,7 +127,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onView={(next) => void changeSettings('How amounts are written', { amountView: next })}
           onEdit={edit}
           onLand={() => void control.land()}
-          machines={kitMachines(kit)}
+          machines={kitMachines(kitchen.kit)}
           onAbout={() => setAbout(true)}
           onSize={() => setSizing(true)}
           onWays={() => setWays(true)}
@@ -114,7 +140,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
           <Box sx={{ ml: rowsWidth }}>
-            <LineHeader shown={shown} axis={axis} current={wordOf(body.fresh)} />
+            <LineHeader shown={shown} axis={axis} current={wordOf(freshBody)} />
           </Box>
           <Box sx={{ position: 'relative' }}>
             <Box
@@ -127,7 +153,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 width={width}
                 beads={beads}
                 onTop={rows.map(({ row }) => row.place === 'top')}
-                preview={landed ? beadsOf(landed.path, shown) : null}
+                preview={
+                  previewBeads ? beadsOf(preview.analysis.path, shown).slice(0, rows.length) : null
+                }
                 feet={rows.length === 0 ? [] : feet}
                 previewFeet={previewFeet}
                 stall={
@@ -171,8 +199,8 @@ export function BenchOf({ dip }: { dip: Dip }) {
                 <Box sx={{ borderTop: `2px solid ${colour.ink}` }}>
                   <FootRow
                     when="just blended"
-                    body={body.fresh}
-                    sd={body.sd}
+                    body={freshBody}
+                    sd={sd}
                     band={dip.targets.freshBody}
                     axis={axis}
                     axisLeft={rowsWidth}
@@ -180,8 +208,8 @@ export function BenchOf({ dip }: { dip: Dip }) {
                   />
                   <FootRow
                     when="rested and chilled"
-                    body={body.chilled}
-                    sd={body.sd}
+                    body={chilledBody}
+                    sd={sd}
                     band={dip.targets.chilledBody}
                     axis={axis}
                     axisLeft={rowsWidth}
@@ -196,20 +224,22 @@ export function BenchOf({ dip }: { dip: Dip }) {
             </Box>
           )}
           <Box sx={{ mt: 1 }}>
-            <AddRow larder={bench.larder} measures={bench.measures} onAdd={edits.add} />
+            <AddRow larder={kitchen.larder} measures={kitchen.measures} onAdd={edits.add} />
           </Box>
           {rows.length > 0 &&
             (nudging ? (
               <NudgeTable
                 parts={bench.parts}
-                analysis={bench.analysis}
-                method={dip.method}
+                now={analysis}
                 targets={dip.targets}
-                measures={bench.measures}
-                larder={bench.larder}
-                correction={bench.correction}
+                larder={kitchen.larder}
+                conditions={bench.conditions}
                 onAdd={edits.nudge}
-                onClose={() => setNudging(false)}
+                onLook={lookAt}
+                onClose={() => {
+                  setNudging(false);
+                  setLooked(null);
+                }}
               />
             ) : (
               <Button size="small" onClick={() => setNudging(true)} sx={{ mt: 1 }}>
@@ -221,8 +251,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
       <BenchSide
         bench={bench}
         control={control}
-        landed={landed}
-        machine={machine}
+        preview={proposed ? proposed.after : null}
         stallsAt={stallsAt}
         doubts={doubts}
         edits={edits}
@@ -232,20 +261,13 @@ export function BenchOf({ dip }: { dip: Dip }) {
           bench={bench}
           machine={machine}
           onTake={(sized) => {
-            edits.resize(sized);
+            edits.take(proposeSize(dip, kitchen, sized));
             setSizing(false);
           }}
           onClose={() => setSizing(false)}
         />
       )}
-      {ways && (
-        <WaysDialog
-          bench={bench}
-          kit={kit}
-          onTake={(label, next) => edit(label, () => next)}
-          onClose={() => setWays(false)}
-        />
-      )}
+      {ways && <WaysDialog bench={bench} onTake={edits.take} onClose={() => setWays(false)} />}
       {about && <AboutDip dip={dip} onEdit={edit} onClose={() => setAbout(false)} />}
     </Box>
   );

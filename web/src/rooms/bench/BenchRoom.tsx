@@ -1,6 +1,6 @@
 'use client';
 
-import { DipRoom } from '@/parts/DipRoom';
+import { DipRoom } from '@/components/DipRoom';
 import { BenchOf } from './BenchOf';
 
 /** Working out a dip's proportions. */

@@ -1,14 +1,15 @@
+import { kitchenOf } from '../../../../core/test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../../../core/test/bookOf';
-import { analyseDip } from '@cobbet/core/book/dipParts';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import { findTyped } from '@/parts/findTyped';
-import { targetText } from './FootRow';
-import { lastRead } from './lastRead';
-import { beadsOf, lineAxis } from './shownQuantity';
-import { withRow } from './useBench';
+import { findTyped } from '@/components/findTyped';
+import { targetText } from './line/FootRow';
+import { lastRead } from './line/lastRead';
+import { beadsOf, lineAxis } from './line/shownQuantity';
+import { withRow } from '@cobbet/core/book/dipEdits';
 
-const { analysis } = analyseDip(dip('a'), shippedLarder, 'us');
+const { analysis } = analyseDip(dip('a'), kitchenOf());
 
 describe('the line', () => {
   test('runs from loose at the left to stiff at the right, crumbs past its end', () => {
@@ -36,14 +37,14 @@ describe('the line', () => {
   test('has a bead for each row: value, spread, crumbs', () => {
     const beads = beadsOf(analysis.path, 'body');
     expect(beads.length).toBe(2);
-    expect(beads[1]?.value).toBe(analysis.body.fresh);
+    expect(beads[1]?.value).toBe(analysis.freshBody);
     const {
       value = NaN,
       low = NaN,
       high = NaN,
     } = beads[1] as { value: number; low: number; high: number };
-    expect(high - value).toBeCloseTo(analysis.body.sd, 9);
-    expect(value - low).toBeCloseTo(analysis.body.sd, 9);
+    expect(high - value).toBeCloseTo(analysis.sd, 9);
+    expect(value - low).toBeCloseTo(analysis.sd, 9);
     const drawn = beadsOf(analysis.path, 'body', [null, { low: 2, high: 9 }]);
     expect([drawn[1]?.low, drawn[1]?.high]).toEqual([2, 9]);
     const crumbs = beadsOf([{ ...analysis.path[0], state: 'crumbs', body: null } as never], 'body');

@@ -31,9 +31,9 @@ afterEach(() => {
 describe('an amount being typed', () => {
   test('is reckoned at once and saved when the cook is done', async () => {
     const { result } = bench();
-    const before = result.current.analysis.body.fresh ?? NaN;
+    const before = result.current.analysis.freshBody ?? NaN;
     act(() => result.current.type(row, '1 cup'));
-    expect(result.current.analysis.body.fresh).toBeLessThan(before - 1);
+    expect(result.current.analysis.freshBody).toBeLessThan(before - 1);
     expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
     await act(() => result.current.save(row));
     expect(stored()?.rows[1]?.amount).toBe('1 cup');

@@ -1,29 +1,24 @@
 'use client';
 
-import type { Dip, Row } from '@cobbet/core/book/dip';
-import { analyseDip, type ReadRow } from '@cobbet/core/book/dipParts';
-import { neighbouringMeasure } from '@cobbet/core/quantity/kitchenMeasure';
-import { drawnPath } from '@cobbet/core/odds/drawnPath';
+import { neighbouringMeasure } from '@cobbet/core/amounts/kitchenMeasure';
+import { withAmount } from '@cobbet/core/book/dipEdits';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { drawnPath } from '@cobbet/core/dip/drawnPath';
+import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useCorrection } from '@/store/bookCalibration';
 import { editDip } from '@/store/commands';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useKitchen } from '@/store/useKitchen';
 
 const saveAfterMs = 700;
 
-/** A dip with one row changed. */
-export function withRow(dip: Dip, rowId: string, edit: (row: Row) => Row): Dip {
-  return { ...dip, rows: dip.rows.map((row) => (row.id === rowId ? edit(row) : row)) };
-}
-
 /**
- * The dip on the bench as it is being typed: drafts are reckoned at once and saved after a moment's pause, on Enter
+ * The dip on the bench as it is being typed: drafts count at once and saved after a moment's pause, on Enter
  * and on leaving the field.
  */
 export function useBench(dip: Dip) {
-  const larder = useLarder();
-  const { measures } = useSettings();
-  const correction = useCorrection(dip.id, dip.machineId);
+  const kitchen = useKitchen();
+  const { measures } = kitchen;
   const [drafts, setDrafts] = useState<Readonly<Record<string, string>>>({});
   const latest = useRef<Readonly<Record<string, string>>>({});
   // what stood in a field before it was typed in, for Escape also after a pause has saved
@@ -50,10 +45,7 @@ export function useBench(dip: Dip) {
       const saved = await editDip(
         dip.id,
         `Amount ${text === '' ? 'emptied' : text}`,
-        (one) =>
-          one.rows.some((row) => row.id === rowId && row.amount !== text)
-            ? withRow(one, rowId, (row) => ({ ...row, amount: text }))
-            : one,
+        (one) => withAmount(one, rowId, text),
         `amount ${rowId}`,
       );
       // what was typed since then has its own turn coming
@@ -95,10 +87,7 @@ export function useBench(dip: Dip) {
       void editDip(
         dip.id,
         'Amount as it was',
-        (one) =>
-          one.rows.some((row) => row.id === rowId && row.amount !== was)
-            ? withRow(one, rowId, (row) => ({ ...row, amount: was }))
-            : one,
+        (one) => withAmount(one, rowId, was),
         `amount ${rowId}`,
       );
     },
@@ -128,41 +117,17 @@ export function useBench(dip: Dip) {
   }, [save]);
 
   const typed = useMemo(
-    () => ({
-      ...dip,
-      rows: dip.rows.map((row) => {
-        const draft = drafts[row.id];
-        return draft === undefined ? row : { ...row, amount: draft };
-      }),
-    }),
+    () =>
+      Object.entries(drafts).reduce((one, [rowId, amount]) => withAmount(one, rowId, amount), dip),
     [dip, drafts],
   );
-  const { rows, parts, analysis } = useMemo(
-    () => analyseDip(typed, larder, measures, correction),
-    [typed, larder, measures, correction],
-  );
+  const read = useMemo(() => analyseDip(typed, kitchen), [typed, kitchen]);
+  const { rows, parts, conditions } = read;
   useEffect(() => {
     reads.current = rows;
   }, [rows]);
-  const drawn = useMemo(
-    () => drawnPath(parts, dip.method, correction),
-    [parts, dip.method, correction],
-  );
-  return {
-    dip,
-    rows,
-    parts,
-    analysis,
-    drawn,
-    correction,
-    drafts,
-    type,
-    save: done,
-    step,
-    forget,
-    larder,
-    measures,
-  };
+  const drawn = useMemo(() => drawnPath(parts, conditions), [parts, conditions]);
+  return { ...read, dip, typed, kitchen, drawn, drafts, type, save: done, step, forget };
 }
 
 export type Bench = ReturnType<typeof useBench>;

@@ -2,9 +2,12 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { dip } from '../../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
-import { readRow } from '@cobbet/core/book/dipParts';
+import { readRow } from '@cobbet/core/dip/readRow';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import type { Nudge } from '@cobbet/core/nudge/nudges';
+import type { Nudge } from '@cobbet/core/dip/nudges';
+import { proposeOrder } from '@cobbet/core/advise/proposeOrder';
+import { kitchenOf } from '../../../../core/test/kitchenOf';
+import { newId } from '@/store/commands';
 import { closeBook, useBook } from '@/store/bookStore';
 import { useBenchEdits } from './useBenchEdits';
 
@@ -17,11 +20,7 @@ const nudge = (ingredient: string, amount: string): Nudge => ({
   massG: 15,
   costEur: 0,
   inDip: true,
-  freshBody: 0,
-  chilledBody: 0,
-  saltG: 0,
-  acidG: 0,
-  garlicG: 0,
+  change: { freshBody: 0, chilledBody: 0, saltG: 0, acidG: 0, garlicG: 0 },
 });
 
 beforeEach(async () => {
@@ -70,22 +69,26 @@ describe('a spoon more', () => {
 });
 
 describe('another order', () => {
-  const read = () => rows().map((row) => readRow(row, shippedLarder, 'us'));
-  const way = (...steps: [index: number, share: number][]) =>
-    steps.map(([index, share]) => ({ index, share }));
+  const read = () => rows().map((row) => readRow(row, kitchenOf()));
+  const taking = (...steps: [index: number, share: number][]) => {
+    const now = useBook.getState().book.dips.get('a');
+    if (!now) throw new Error('no dip');
+    const way = steps.map(([index, share]) => ({ index, share }));
+    return proposeOrder(now, kitchenOf(), way, newId);
+  };
 
   test('keeps every row as it is', async () => {
-    const { reorder } = edits();
+    const { take } = edits();
     const before = rows();
-    act(() => reorder(way([1, 1], [0, 1]), read(), 'us'));
+    act(() => take(taking([1, 1], [0, 1])));
     await waitFor(() => expect(rows()[0]).toEqual(before[1]));
     expect(rows()[1]).toEqual(before[0]);
   });
 
   test('with a liquid in two goes makes two rows of it that hold about what there was', async () => {
-    const { reorder } = edits();
+    const { take } = edits();
     const water = read()[1]?.massG ?? NaN;
-    act(() => reorder(way([1, 0.5], [0, 1], [1, 0.5]), read(), 'us'));
+    act(() => take(taking([1, 0.5], [0, 1], [1, 0.5])));
     await waitFor(() => expect(rows().length).toBe(3));
     const split = read();
     expect(split.map(({ row }) => row.ingredientId)).toEqual([
@@ -99,12 +102,12 @@ describe('another order', () => {
   });
 
   test('what the way does not hold follows it', async () => {
-    const { reorder, add } = edits();
+    const { take, add } = edits();
     const parsley = shippedLarder.get('parsley');
     if (!parsley) throw new Error('no parsley');
     act(() => add(parsley, '1 tbsp'));
     await waitFor(() => expect(rows().length).toBe(3));
-    act(() => reorder(way([1, 1], [0, 1]), read(), 'us'));
+    act(() => take(taking([1, 1], [0, 1])));
     await waitFor(() => expect(rows()[0]?.ingredientId).toBe('water'));
     expect(rows()[2]?.ingredientId).toBe('parsley');
   });

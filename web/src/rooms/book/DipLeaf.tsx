@@ -5,21 +5,20 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import type { Trial } from '@cobbet/core/book/trial';
-import { bodyWord } from '@cobbet/core/body/words';
-import { usualSeasoning } from '@cobbet/core/seasoning/families';
+import { bodyWord } from '@cobbet/core/mix/bodyWords';
+import { usualSeasoning } from '@cobbet/core/mix/families';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type MouseEvent, useState } from 'react';
-import { shortDay } from '@/parts/day';
-import { NameDialog } from '@/parts/NameDialog';
-import { readBody } from '@/parts/reading/readingText';
-import { SeasoningMark } from '@/parts/SeasoningMark';
-import { SpoonPicture } from '@/parts/SpoonPicture';
-import { useCalibration } from '@/store/bookCalibration';
+import { shortDay } from '@/components/day';
+import { NameDialog } from '@/components/NameDialog';
+import { readBody } from '@/components/reading/readingText';
+import { SeasoningMark } from '@/components/SeasoningMark';
+import { SpoonPicture } from '@/components/SpoonPicture';
 import { addVariant, deleteDip, editDip } from '@/store/commands';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { dipSummary } from './dipSummary';
 
@@ -67,12 +66,10 @@ export function DipLeaf({
   trial?: Trial;
 }) {
   const router = useRouter();
-  const larder = useLarder();
-  const { measures } = useSettings();
-  const calibration = useCalibration(dip.machineId);
+  const kitchen = useKitchen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
-  const { body, word, per100g, moment } = dipSummary(dip, larder, measures, calibration);
+  const { body, word, per100g, moment } = dipSummary(dip, kitchen);
   const usual = usualSeasoning[dip.family];
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
   const choose = (work: () => void) => () => {

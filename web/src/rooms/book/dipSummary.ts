@@ -1,50 +1,36 @@
-import type { Analysis } from '@cobbet/core/analysis/analyse';
-import type { Dip } from '@cobbet/core/book/dip';
-import { analyseDip } from '@cobbet/core/book/dipParts';
-import { type BodyWord, bodyWord } from '@cobbet/core/body/words';
-import { type Calibration, correctionOf } from '@cobbet/core/calibration/calibrate';
-import type { Larder } from '@cobbet/core/larder/larder';
-import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Kitchen } from '@cobbet/core/kitchen/kitchen';
+import type { BodyWord } from '@cobbet/core/mix/bodyWords';
+import { wordFor } from '@cobbet/core/mix/figures';
+import type { Per100g } from '@cobbet/core/mix/per100g';
 
 /** What a leaf of the book shows of a dip. */
 interface DipSummary {
   /** Body as it is served; null for crumbs, undefined for a dip with nothing in it. */
   body: number | null | undefined;
   word: BodyWord | null;
-  per100g: Analysis['per100g'];
+  per100g: Per100g;
   moment: { when: string; sd: number };
 }
 
-interface Reckoned {
-  larder: Larder;
-  measures: MeasureSystem;
-  calibration: Calibration;
-  summary: DipSummary;
-}
+/** Served colder than this it is judged chilled, °C. */
+const coldC = 12;
+const known = new WeakMap<Dip, { kitchen: Kitchen; summary: DipSummary }>();
 
-const known = new WeakMap<Dip, Reckoned>();
-
-/** A dip's summary; computed once for a dip as it stands. */
-export function dipSummary(
-  dip: Dip,
-  larder: Larder,
-  measures: MeasureSystem,
-  calibration: Calibration,
-): DipSummary {
+/** A dip's summary; computed once for a dip as it stands in a kitchen. */
+export function dipSummary(dip: Dip, kitchen: Kitchen): DipSummary {
   const found = known.get(dip);
-  const same =
-    found?.larder === larder && found.measures === measures && found.calibration === calibration;
-  if (same) return found.summary;
-  const { analysis } = analyseDip(dip, larder, measures, correctionOf(calibration, dip.id));
-  const cold = dip.servedAtC <= 12;
-  const body =
-    analysis.massG > 0 ? (cold ? analysis.body.chilled : analysis.body.fresh) : undefined;
+  if (found?.kitchen === kitchen) return found.summary;
+  const { analysis } = analyseDip(dip, kitchen);
+  const cold = dip.servedAtC <= coldC;
+  const body = analysis.massG > 0 ? (cold ? analysis.chilledBody : analysis.freshBody) : undefined;
   const summary: DipSummary = {
     body,
-    word: typeof body === 'number' ? bodyWord(body) : null,
+    word: wordFor(body ?? null),
     per100g: analysis.per100g,
-    moment: { when: cold ? 'chilled' : 'fresh', sd: analysis.body.sd },
+    moment: { when: cold ? 'chilled' : 'fresh', sd: analysis.sd },
   };
-  known.set(dip, { larder, measures, calibration, summary });
+  known.set(dip, { kitchen, summary });
   return summary;
 }

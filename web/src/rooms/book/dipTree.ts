@@ -1,5 +1,5 @@
-import type { Dip } from '@cobbet/core/book/dip';
-import { families, type Family } from '@cobbet/core/seasoning/families';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { families, type Family } from '@cobbet/core/mix/families';
 
 /** A dip with what descends from it. */
 export interface DipBranch {

@@ -1,13 +1,13 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import type { Plan } from '@cobbet/core/book/plan';
-import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import type { Plan } from '@cobbet/core/day/plan';
+import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } from 'react';
-import { useWidth } from '@/parts/useWidth';
+import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { clockAt, dayAt, minuteOf, nowOffset } from './clock';
-import { lengthText } from '@/parts/lengthText';
+import { lengthText } from '@/components/lengthText';
 import { dayAxis } from './dayAxis';
 import { type Lane, type LaneBar, lanesOf } from './lanes';
 

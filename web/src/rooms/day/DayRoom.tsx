@@ -8,16 +8,19 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { NotHere } from '@/parts/NotHere';
+import { NotHere } from '@/components/NotHere';
 import { useBook } from '@/store/bookStore';
 import { addPlan } from '@/store/commands';
 import { inDays } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { clockAt, dayAt } from './clock';
 
-const NameDialog = dynamic(() => import('@/parts/NameDialog').then((module) => module.NameDialog), {
-  ssr: false,
-});
+const NameDialog = dynamic(
+  () => import('@/components/NameDialog').then((module) => module.NameDialog),
+  {
+    ssr: false,
+  },
+);
 const DayOf = dynamic(() => import('./DayOf').then((module) => module.DayOf), { ssr: false });
 
 /** Noon two days on, by this device's clock. */

@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
-import type { Plan } from '@cobbet/core/book/plan';
-import type { DayNeeds } from '@cobbet/core/plan/dayNeeds';
-import type { DayPlan, Task } from '@cobbet/core/plan/task';
-import { printGrams } from '@cobbet/core/quantity/printAmount';
-import { lengthText } from '@/parts/lengthText';
+import type { Plan } from '@cobbet/core/day/plan';
+import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
+import type { DayPlan, Task } from '@cobbet/core/day/task';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { lengthText } from '@/components/lengthText';
 import { clockAt, dayAt } from './clock';
 
 const cell = { borderTop: '1px solid #999', py: '2.5pt', pr: '8pt', verticalAlign: 'top' } as const;

@@ -2,18 +2,18 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Plan } from '@cobbet/core/book/plan';
-import { dayNeeds, type Hurry } from '@cobbet/core/plan/dayNeeds';
-import { dayTasks } from '@cobbet/core/plan/dayTasks';
-import type { Task } from '@cobbet/core/plan/task';
+import type { Plan } from '@cobbet/core/day/plan';
+import { dayNeeds, type Hurry } from '@cobbet/core/day/dayNeeds';
+import { dayTasks } from '@cobbet/core/day/dayTasks';
+import type { Task } from '@cobbet/core/day/task';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
 import { hurryDay } from '@/store/dayCommands';
 import { editPlan } from '@/store/commands';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useKitchen } from '@/store/useKitchen';
 import { cautionBox } from '@/theme/cautionBox';
 import { planInWorker } from '@/workers/planningClient';
-import { lengthText } from '@/parts/lengthText';
+import { lengthText } from '@/components/lengthText';
 import { problemOf } from './useDay';
 
 interface Way {
@@ -37,18 +37,13 @@ export function LateHelp({
   lateness: number;
 }) {
   const dips = useBook((state) => state.book.dips);
-  const yields = useBook((state) => state.book.yields);
-  const larder = useLarder();
-  const { measures, kit } = useSettings();
+  const kitchen = useKitchen();
   const [found, setFound] = useState<{ of: readonly Task[]; ways: Way[] | 'working' } | null>(null);
   // what was found of another day, or of this one before it changed, is no answer
   const ways = found?.of === planned ? found.ways : null;
   const look = async () => {
     setFound({ of: planned, ways: 'working' });
-    const hurried = (hurry: Hurry) => {
-      const results = [...yields.values()];
-      return dayTasks(dayNeeds(plan, dips, larder, measures, { hurry, results }), plan, kit);
-    };
+    const hurried = (hurry: Hurry) => dayTasks(dayNeeds(plan, dips, kitchen, hurry), plan, kitchen);
     const more = (name: string) => {
       const resources = { ...plan.resources, [name]: (plan.resources[name] ?? 0) + 1 };
       return {
@@ -63,13 +58,13 @@ export function LateHelp({
         words: 'soak hot what would soak overnight',
         tasks: hurried('hot-soak'),
         plan,
-        take: () => void hurryDay(plan, 'hot-soak', larder),
+        take: () => void hurryDay(plan, 'hot-soak'),
       },
       {
         words: 'cans where there are any, not dried (they bring salt of their own)',
         tasks: hurried('cans'),
         plan,
-        take: () => void hurryDay(plan, 'cans', larder),
+        take: () => void hurryDay(plan, 'cans'),
       },
     ];
     const tries: Way[] = [];

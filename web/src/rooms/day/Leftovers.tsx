@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Button from '@mui/material/Button';
-import type { Leftover } from '@cobbet/core/prep/prepare';
+import type { Leftover } from '@cobbet/core/prepare/prepare';
 import { useState } from 'react';
 import { keepByproducts } from '@/store/byproductCommands';
 import { colour } from '@/theme/colour';

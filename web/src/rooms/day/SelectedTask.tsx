@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Plan } from '@cobbet/core/book/plan';
-import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import type { Plan } from '@cobbet/core/day/plan';
+import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import { colour } from '@/theme/colour';
 import { clockAt } from './clock';
-import { lengthText } from '@/parts/lengthText';
+import { lengthText } from '@/components/lengthText';
 
 /** What the chosen task is, and the way to move it or let it go. */
 export function SelectedTask({

@@ -2,13 +2,13 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Plan } from '@cobbet/core/book/plan';
-import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import type { Plan } from '@cobbet/core/day/plan';
+import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import { useBook } from '@/store/bookStore';
 import { beginTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
 import { clockAt, dayAt } from './clock';
-import { lengthText } from '@/parts/lengthText';
+import { lengthText } from '@/components/lengthText';
 
 /** What to do in the order it is done, ticked off as it goes. */
 export function TaskList({

@@ -1,5 +1,5 @@
-import type { Plan } from '@cobbet/core/book/plan';
-import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import type { Plan } from '@cobbet/core/day/plan';
+import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import type { EventAttributes } from 'ics';
 import { download, fileName } from '@/store/download';
 import { localOf, minuteOf } from './clock';

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Task } from '@cobbet/core/plan/task';
-import { emptyPlan } from '@cobbet/core/book/plan';
+import type { Task } from '@cobbet/core/day/task';
+import { emptyPlan } from '@cobbet/core/day/plan';
 import { createEvents } from 'ics';
 import { calendarEvents } from './calendar';
 import { clockAt, dayAt, localOf, minuteOf, nowOffset } from './clock';
-import { lengthText } from '@/parts/lengthText';
+import { lengthText } from '@/components/lengthText';
 import { dayAxis } from './dayAxis';
 import { lanesOf } from './lanes';
 import { shoppingCsv } from './ShoppingList';

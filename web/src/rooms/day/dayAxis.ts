@@ -1,4 +1,4 @@
-import type { PlacedTask } from '@cobbet/core/plan/task';
+import type { PlacedTask } from '@cobbet/core/day/task';
 import { scaleLinear } from 'd3-scale';
 
 /** A stretch of the day, minutes from serving. */

@@ -1,4 +1,4 @@
-import type { PlacedTask, Task } from '@cobbet/core/plan/task';
+import type { PlacedTask, Task } from '@cobbet/core/day/task';
 
 /** A bar on a lane: a task, or the part of it that keeps the lane busy. */
 export interface LaneBar {

@@ -1,12 +1,12 @@
 'use client';
 
-import type { Plan } from '@cobbet/core/book/plan';
-import { dayNeeds, type DayNeeds } from '@cobbet/core/plan/dayNeeds';
-import { dayTasks } from '@cobbet/core/plan/dayTasks';
-import type { DayProblem, Task } from '@cobbet/core/plan/task';
+import type { Plan } from '@cobbet/core/day/plan';
+import { dayNeeds, type DayNeeds } from '@cobbet/core/day/dayNeeds';
+import { dayTasks } from '@cobbet/core/day/dayTasks';
+import type { DayProblem, Task } from '@cobbet/core/day/task';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useBook } from '@/store/bookStore';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useKitchen } from '@/store/useKitchen';
 import { type PlannedDay, planInWorker } from '@/workers/planningClient';
 import { minuteOf } from './clock';
 
@@ -35,15 +35,14 @@ export function problemOf(plan: Plan, tasks: readonly Task[]): DayProblem {
 /** A day's needs and tasks, planned in a worker whenever something of them changes. */
 export function useDay(plan: Plan) {
   const dips = useBook((state) => state.book.dips);
-  const yields = useBook((state) => state.book.yields);
-  const larder = useLarder();
-  const { measures, kit } = useSettings();
+  const kitchen = useKitchen();
+  const { larder } = kitchen;
   const { dips: chosen, pins, resources, serveAt, notBefore } = plan;
   const needs: DayNeeds = useMemo(
-    () => dayNeeds({ dips: chosen }, dips, larder, measures, { results: [...yields.values()] }),
-    [chosen, dips, larder, measures, yields],
+    () => dayNeeds({ dips: chosen }, dips, kitchen),
+    [chosen, dips, kitchen],
   );
-  const tasks = useMemo(() => dayTasks(needs, { pins }, kit), [needs, pins, kit]);
+  const tasks = useMemo(() => dayTasks(needs, { pins }, kitchen), [needs, pins, kitchen]);
   const problem = useMemo(
     () => problemOf({ ...plan, resources, serveAt, notBefore }, tasks),
     // what else a plan says changes nothing of the problem

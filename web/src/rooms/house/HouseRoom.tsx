@@ -2,10 +2,10 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { fromHouse } from '@cobbet/core/pattern/fromHouse';
-import { patterns } from '@cobbet/core/pattern/patterns';
+import { fromHouse } from '@cobbet/core/dip/fromHouse';
+import { patterns } from '@cobbet/core/dip/patterns';
 import { useMemo, useState } from 'react';
-import { useLarder } from '@/store/useDip';
+import { useLarder } from '@/store/useKitchen';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
 import { Ledger } from './Ledger';

@@ -9,19 +9,21 @@ import {
   type Makeable,
   massUsingAll,
   startingAmounts,
-} from '@cobbet/core/pattern/fromHouse';
-import { canPlay } from '@cobbet/core/pattern/patterns';
+} from '@cobbet/core/dip/fromHouse';
+import { canPlay } from '@cobbet/core/dip/patterns';
 import type { LandingPart } from '@cobbet/core/landing/landParts';
-import { usualMethod } from '@cobbet/core/body/conditions';
-import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
+import { dipConditions } from '@cobbet/core/dip/analyseDip';
+import { emptyDip } from '@cobbet/core/dip/dip';
+import { fromTheTap } from '@cobbet/core/larder/everyday';
+import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { typedNumber } from '@/parts/reading/readingText';
-import { RoleMark } from '@/parts/RoleMark';
-import { namesIn } from '@/parts/shortName';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { typedNumber } from '@/components/reading/readingText';
+import { RoleMark } from '@/components/RoleMark';
+import { namesIn } from '@/components/shortName';
 import { addWholeDip } from '@/store/commands';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useKitchen, useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 
 /** One kind of dip from what is in the house; opened, its parts can be picked and its size set. */
@@ -83,8 +85,8 @@ export function PatternRow({
 
 function OpenPattern({ made, house }: { made: Makeable; house: readonly InHouse[] }) {
   const router = useRouter();
-  const larder = useLarder();
-  const { measures } = useSettings();
+  const kitchen = useKitchen();
+  const { larder, measures } = kitchen;
   const { pattern } = made;
   const [picks, setPicks] = useState<Record<number, string>>({});
   const [size, setSize] = useState<string | null>(null);
@@ -125,9 +127,8 @@ function OpenPattern({ made, house }: { made: Makeable; house: readonly InHouse[
           parts,
           targets: { ...pattern.targets, massG: { low: massG * 0.94, high: massG * 1.06 } },
           kitchenMeasures: true,
-          measures,
-          method: usualMethod,
-          servedAtC: 8,
+          // nothing was ever read of a dip that is only now being put together
+          conditions: dipConditions(emptyDip('', pattern.name, ''), kitchen),
         },
         new AbortController().signal,
       );
@@ -190,7 +191,7 @@ function OpenPattern({ made, house }: { made: Makeable; house: readonly InHouse[
                 sx={{ width: 92, fontSize: 13, color: fromHouse ? colour.bandEdge : colour.muted }}
               >
                 {slot.name},{' '}
-                {fromHouse ? 'in the house' : ingredientId === 'water' ? 'the tap' : 'to get'}
+                {fromHouse ? 'in the house' : fromTheTap.has(ingredientId) ? 'the tap' : 'to get'}
               </Box>
             </Box>
           );

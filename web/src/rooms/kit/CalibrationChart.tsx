@@ -1,7 +1,7 @@
 'use client';
 
-import { bodyWords, wordRange } from '@cobbet/core/body/words';
-import { wayOf } from '@cobbet/core/book/reading';
+import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
+import { wayOf } from '@cobbet/core/readings/keptReading';
 import { scaleLinear } from 'd3-scale';
 import { colour } from '@/theme/colour';
 import type { KitResidual } from './useResiduals';

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { AllTrials } from '@/parts/AllTrials';
+import { AllTrials } from '@/components/AllTrials';
 import { CalibrationSection } from './CalibrationSection';
 import { Machines } from './Machines';
 import { MeasureSystems } from './MeasureSystems';

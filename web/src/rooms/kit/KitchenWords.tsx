@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Calibration } from '@cobbet/core/calibration/calibrate';
+import type { Calibration } from '@cobbet/core/readings/calibrate';
 import { colour } from '@/theme/colour';
 
 /** An offset in words: which way, by how much, how sure. */

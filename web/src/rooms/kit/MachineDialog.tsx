@@ -10,12 +10,12 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
-import type { Machine } from '@cobbet/core/body/machines';
-import { bodyWords, wordRange } from '@cobbet/core/body/words';
+import type { Machine } from '@cobbet/core/kitchen/machines';
+import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
 import { useState } from 'react';
-import { bodyFigure, bodyText } from '@/parts/bodyText';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { typedNumber } from '@/parts/reading/readingText';
+import { bodyFigure, bodyText } from '@/components/bodyText';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { typedNumber } from '@/components/reading/readingText';
 
 const marks = bodyWords.map((word) => {
   const { low, high } = wordRange(word);

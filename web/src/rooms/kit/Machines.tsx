@@ -4,14 +4,14 @@ import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { type Machine, machines as shipped } from '@cobbet/core/body/machines';
-import { bodyWord } from '@cobbet/core/body/words';
-import { kitMachines } from '@cobbet/core/book/kit';
+import { type Machine, machines as shipped } from '@cobbet/core/kitchen/machines';
+import { bodyWord } from '@cobbet/core/mix/bodyWords';
+import { kitMachines } from '@cobbet/core/kitchen/kit';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { bodyFigure, capital } from '@/parts/bodyText';
+import { bodyFigure, capital } from '@/components/bodyText';
 import { changeSettings, newId } from '@/store/commands';
-import { useSettings } from '@/store/useDip';
+import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 
 const MachineDialog = dynamic(

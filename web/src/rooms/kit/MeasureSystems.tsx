@@ -9,9 +9,9 @@ import {
   type MeasureSystem,
   measureSystems,
   systemVolumesMl,
-} from '@cobbet/core/quantity/measureSystem';
+} from '@cobbet/core/amounts/measureSystem';
 import { changeSettings } from '@/store/commands';
-import { useSettings } from '@/store/useDip';
+import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 
 const names: Record<MeasureSystem, string> = {

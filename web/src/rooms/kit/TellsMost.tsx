@@ -1,14 +1,14 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import type { Dip } from '@cobbet/core/book/dip';
-import type { Calibration } from '@cobbet/core/calibration/calibrate';
-import { tellingReadings } from '@cobbet/core/calibration/tellsMost';
-import { toBeRead } from '@cobbet/core/calibration/toBeRead';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Calibration } from '@cobbet/core/readings/calibrate';
+import { tellingReadings } from '@cobbet/core/readings/tellsMost';
+import { toBeRead } from '@cobbet/core/dip/toBeRead';
 import { useMemo, useState } from 'react';
-import { InlineSelect } from '@/parts/InlineSelect';
+import { InlineSelect } from '@/components/InlineSelect';
 import { useBook } from '@/store/bookStore';
-import { useLarder, useSettings } from '@/store/useDip';
+import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 
 const wayWords = {
@@ -28,12 +28,11 @@ export function TellsMost({
   machineId: string;
 }) {
   const dips = useBook((state) => state.book.dips);
-  const larder = useLarder();
-  const { measures } = useSettings();
+  const kitchen = useKitchen();
   const [dipId, setDipId] = useState<string | null>(null);
   const telling = useMemo(() => {
     const of = (dip: Dip) => {
-      const read = toBeRead(dip, larder, measures);
+      const read = toBeRead(dip, kitchen);
       return read ? tellingReadings(calibration, read)[0] : undefined;
     };
     // which dip is least sure is worth knowing before any is chosen; a long book is not gone through for it
@@ -48,7 +47,7 @@ export function TellsMost({
     const named = dipId === null ? undefined : dips.get(dipId);
     const best = named && of(named);
     return named && best ? { dip: named, best } : all[0];
-  }, [calibration, dips, larder, measures, dipId, machineId]);
+  }, [calibration, dips, kitchen, dipId, machineId]);
   if (!telling) return null;
   const { dip, best } = telling;
   return (

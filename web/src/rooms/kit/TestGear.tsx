@@ -2,12 +2,12 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Kit } from '@cobbet/core/book/kit';
+import type { Kit } from '@cobbet/core/kitchen/kit';
 import type { ComponentProps } from 'react';
-import { KeptFigure } from '@/parts/KeptFigure';
-import { TestPicture } from '@/parts/reading/TestPicture';
+import { KeptFigure } from '@/components/KeptFigure';
+import { TestPicture } from '@/components/reading/TestPicture';
 import { changeSettings } from '@/store/commands';
-import { useSettings } from '@/store/useDip';
+import { useSettings } from '@/store/useKitchen';
 
 /** One figure of the gear. */
 function GearField(props: Omit<ComponentProps<typeof KeptFigure>, 'fault'>) {

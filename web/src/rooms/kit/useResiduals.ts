@@ -1,12 +1,11 @@
 'use client';
 
 import type { Trial } from '@cobbet/core/book/trial';
-import { bookEvidence } from '@cobbet/core/calibration/bookCalibration';
-import { type Residual, residuals } from '@cobbet/core/calibration/residuals';
+import { bookEvidence } from '@cobbet/core/book/bookCalibration';
+import { type Residual, residuals } from '@cobbet/core/readings/residuals';
 import { useMemo } from 'react';
-import { useCalibration } from '@/store/bookCalibration';
 import { useBook } from '@/store/bookStore';
-import { useLarder } from '@/store/useDip';
+import { useCalibration, useLarder } from '@/store/useKitchen';
 
 /** The most readings that are drawn; older ones still teach. */
 export const drawnReadings = 400;

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
-import { typedNumber } from '@/parts/reading/readingText';
+import { typedNumber } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
 import { components, type ComponentKey } from './composition';
 import { CompositionBar } from './CompositionBar';

@@ -6,11 +6,11 @@ import InputLabel from '@mui/material/InputLabel';
 import NativeSelect from '@mui/material/NativeSelect';
 import TextField from '@mui/material/TextField';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
-import { capital } from '@/parts/bodyText';
+import { capital } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
 import { components } from './composition';
 import { type FormFaults, type IngredientTexts } from './ingredientForm';
-import { roleNames } from '@/parts/roleNames';
+import { roleNames } from '@/components/roleNames';
 
 interface Props {
   texts: IngredientTexts;

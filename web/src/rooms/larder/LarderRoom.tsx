@@ -11,12 +11,12 @@ import { searchLarder } from '@cobbet/core/larder/find';
 import { type Role, roles } from '@cobbet/core/larder/ingredient';
 import { useMemo, useState } from 'react';
 import { useBook } from '@/store/bookStore';
-import { useLarder } from '@/store/useDip';
+import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { CompositionKey } from './CompositionBar';
 import { IngredientCard } from './IngredientCard';
 import { LarderRow } from './LarderRow';
-import { roleNames } from '@/parts/roleNames';
+import { roleNames } from '@/components/roleNames';
 
 type Shelf = Role | 'all' | 'mine' | 'house';
 

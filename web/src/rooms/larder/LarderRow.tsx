@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
-import { RoleMark } from '@/parts/RoleMark';
+import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
 import { CompositionBar } from './CompositionBar';
 

@@ -4,7 +4,7 @@ import {
   type Role,
   type Structure,
 } from '@cobbet/core/larder/ingredient';
-import { typedNumber } from '@/parts/reading/readingText';
+import { typedNumber } from '@/components/reading/readingText';
 import { type ComponentKey, components } from './composition';
 
 /** Everything in the form as it is typed. */

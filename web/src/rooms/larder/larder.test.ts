@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ingredient } from '../../../../core/test/larderIngredient';
 import { larderWith, shippedLarder } from '@cobbet/core/larder/larder';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { compositionSum, faultsOf, idFrom, ownFrom, textsOf } from './ingredientForm';
 import { mostly, segments } from './composition';
 

@@ -5,17 +5,18 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { changeWords } from '@cobbet/core/book/changeWords';
 import { loggedRows, type Run } from '@cobbet/core/book/run';
-import { withReading } from '@cobbet/core/book/reading';
-import { tastes } from '@cobbet/core/book/trial';
+import { withReading } from '@cobbet/core/readings/keptReading';
+import { tastes } from '@cobbet/core/readings/tastes';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { bodyText } from '@/parts/bodyText';
-import { TasteRow, withTaste } from '@/parts/TasteRow';
-import { ReadingForm } from '@/parts/reading/ReadingForm';
-import { readingText } from '@/parts/reading/readingText';
+import { bodyText } from '@/components/bodyText';
+import { TasteRow, withTaste } from '@/components/TasteRow';
+import { ReadingForm } from '@/components/reading/ReadingForm';
+import { readingText } from '@/components/reading/readingText';
 import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
-import { runBody } from './runBody';
+import { runBowl } from '@cobbet/core/book/runBowl';
+import { nextOpen } from '@cobbet/core/book/runEdits';
 import { SavedText, YieldField } from './RunFields';
 import { Divide } from './Divide';
 import { Gates } from './Gates';
@@ -23,7 +24,7 @@ import { PlateButton } from './PlateButton';
 import { SpoonByItself } from './SpoonByItself';
 import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
-import { nextOpen, type RunControl } from './useRun';
+import type { RunControl } from './useRun';
 
 /** After the last addition: look, taste, weigh, note, and keep it as a trial. */
 export function Check({ run, control }: { run: Run; control: RunControl }) {
@@ -31,7 +32,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
   const [busy, setBusy] = useState(false);
   const [prefilled, setPrefilled] = useState('');
   const marked = changeWords(run.tastes);
-  const { now } = runBody(run, control.dip, control.larder, control.correction);
+  const { now } = runBowl(run, control.dip, control.kitchen);
   const open = run.entries.filter((entry) => !entry.done && !entry.skipped).length;
   const nothing = run.entries.every((entry) => !entry.done);
   const finish = async () => {
@@ -50,7 +51,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       <section>
         <Typography variant="h1">What does the spoon show?</Typography>
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
-          Warm from the machine. Reckoned: {bodyText(now.body.machine)} ± {now.body.sd.toFixed(1)}.
+          Warm from the machine. Reckoned: {bodyText(now.warmBody)} ± {now.sd.toFixed(1)}.
         </Typography>
         <ReadingForm
           label="What the spoon shows"
@@ -89,12 +90,17 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       <Unplanned control={control} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
         <Divide run={run} dip={control.dip} massG={now.massG} />
-        <PlateButton rows={loggedRows(run)} method={run.method} control={control} />
+        <PlateButton
+          rows={loggedRows(run)}
+          dip={control.dip}
+          larder={control.larder}
+          conditions={control.conditions}
+        />
       </Box>
       <Gates run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-          <YieldField run={run} control={control} reckoned={now.massG} body={now.body.fresh} />
+          <YieldField run={run} control={control} reckoned={now.massG} body={now.freshBody} />
           <Box>
             <SavedText
               key={prefilled}

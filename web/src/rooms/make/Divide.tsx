@@ -4,14 +4,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import TextField from '@mui/material/TextField';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { typedNumber } from '@/parts/reading/readingText';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { typedNumber } from '@/components/reading/readingText';
 import { divideRun } from '@/store/splitCommands';
 import { colour } from '@/theme/colour';
-import { type Aim, AimSelect, targetsOfAim } from './AimSelect';
+import { type Aim, targetsOfAim } from '@cobbet/core/book/aim';
+import { AimSelect } from './AimSelect';
 
 interface Line {
   name: string;

@@ -1,9 +1,9 @@
 'use client';
 
-import { tastingOf } from '@cobbet/core/book/dip';
+import { tastingOf } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { type Gate, withGate } from '@cobbet/core/book/trial';
-import { GateForm } from '@/parts/GateForm';
+import { GateForm } from '@/components/GateForm';
 import { beginTimer } from '@/store/timerCommands';
 import type { RunControl } from './useRun';
 

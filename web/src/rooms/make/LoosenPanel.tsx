@@ -2,24 +2,25 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { type BodyWord, bodyWords, wordMiddle, wordShows } from '@cobbet/core/body/words';
-import { loosenTo } from '@cobbet/core/plate/loosen';
-import { nearestKitchenMeasure } from '@cobbet/core/quantity/kitchenMeasure';
-import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { type BodyWord, bodyWords, wordMiddle, wordShows } from '@cobbet/core/mix/bodyWords';
+import { everyday } from '@cobbet/core/larder/everyday';
+import { loosenTo } from '@cobbet/core/batch/loosen';
+import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { useState } from 'react';
-import { InlineSelect } from '@/parts/InlineSelect';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { useTypedWithin } from '@/parts/reading/useTypedWithin';
-import { shortName } from '@/parts/shortName';
+import { InlineSelect } from '@/components/InlineSelect';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { useTypedWithin } from '@/components/reading/useTypedWithin';
+import { shortName } from '@/components/shortName';
 import type { PlateGiven } from './plateGiven';
 
 const liquids = [
-  'water',
-  'lemon-juice',
-  'olive-oil-extra-virgin',
-  'vegetable-stock',
-  'pasta-water',
-  'chickpea-can-liquid',
+  everyday.water,
+  everyday.lemonJuice,
+  everyday.oil,
+  everyday.stock,
+  everyday.pastaWater,
+  everyday.canLiquid,
 ] as const;
 type LiquidId = (typeof liquids)[number];
 const looser: readonly BodyWord[] = bodyWords.slice(0, 4);
@@ -29,9 +30,9 @@ const mostG = 20_000;
 export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
   const taken = useTypedWithin('100', 1, mostG);
   const [word, setWord] = useState<BodyWord>('pours');
-  const [liquidId, setLiquidId] = useState<LiquidId>('water');
+  const [liquidId, setLiquidId] = useState<LiquidId>(everyday.water);
   const liquid = larder.get(liquidId);
-  const salt = larder.get('sea-salt-fine');
+  const salt = larder.get(everyday.salt);
   const found =
     liquid && taken.value !== null
       ? loosenTo(parts, taken.value, liquid, wordMiddle[word], conditions)
@@ -71,13 +72,14 @@ export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
               {printGrams(found.liquidG)}, {spoons(found.liquidG, liquid)}
             </strong>
             : makes {found.after.massG.toFixed(0)} g, {found.after.volumeMl.toFixed(0)} ml, salt{' '}
-            {found.after.saltG.toFixed(2)} and sour {found.after.acidG.toFixed(2)} in 100 g.
+            {found.after.per100g.saltG.toFixed(2)} and sour {found.after.per100g.acidG.toFixed(2)}{' '}
+            in 100 g.
             {found.saltG > 0.05 &&
               ` As salty as before with ${printGrams(found.saltG)} of salt, ${spoons(found.saltG, salt)}.`}
           </>
         ) : taken.value === null ? (
           ' '
-        ) : whole.body !== null && whole.body <= wordMiddle[word] ? (
+        ) : whole.freshBody !== null && whole.freshBody <= wordMiddle[word] ? (
           'It is that loose already.'
         ) : (
           'That does not get it there, not with three times as much.'

@@ -3,9 +3,9 @@
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
-import { DipRoom } from '@/parts/DipRoom';
+import { DipRoom } from '@/components/DipRoom';
 import { useBook } from '@/store/bookStore';
 import { MakeRun } from './MakeRun';
 import { StartMaking } from './StartMaking';

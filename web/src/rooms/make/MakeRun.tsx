@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
-import { weighedText } from '@cobbet/core/devices/weighedIn';
+import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
 import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';

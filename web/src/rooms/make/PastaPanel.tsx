@@ -2,10 +2,11 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { plateOf } from '@cobbet/core/plate/pasta';
-import { bodyText } from '@/parts/bodyText';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { useTypedWithin } from '@/parts/reading/useTypedWithin';
+import { everyday } from '@cobbet/core/larder/everyday';
+import { plateOf } from '@cobbet/core/batch/pasta';
+import { bodyText } from '@/components/bodyText';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { useTypedWithin } from '@/components/reading/useTypedWithin';
 import type { PlateGiven } from './plateGiven';
 
 const mostG = 2000;
@@ -21,7 +22,7 @@ export function PastaPanel({
   const pasta = useTypedWithin('100', 1, mostG);
   const pesto = useTypedWithin(String(portionG), 1, mostG);
   const water = useTypedWithin('30', 0, mostG);
-  const pastaWater = larder.get('pasta-water');
+  const pastaWater = larder.get(everyday.pastaWater);
   const plate =
     pastaWater && pasta.value !== null && pesto.value !== null && water.value !== null
       ? plateOf(

@@ -1,11 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { Method } from '@cobbet/core/body/conditions';
-import { trialParts } from '@cobbet/core/book/dipParts';
+import { trialParts } from '@cobbet/core/book/trialParts';
 import type { TrialRow } from '@cobbet/core/book/trial';
-import type { Correction } from '@cobbet/core/calibration/correction';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Conditions } from '@cobbet/core/mix/conditions';
+import type { Dip } from '@cobbet/core/dip/dip';
 import type { Larder } from '@cobbet/core/larder/larder';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
@@ -17,12 +16,14 @@ const PlateDialog = dynamic(() => import('./PlateDialog').then((module) => modul
 /** Opens what a dip comes to on the plate. */
 export function PlateButton({
   rows,
-  method,
-  control: { dip, larder, correction },
+  dip,
+  larder,
+  conditions,
 }: {
   rows: readonly TrialRow[];
-  method: Method;
-  control: { dip: Dip; larder: Larder; correction: Correction };
+  dip: Dip;
+  larder: Larder;
+  conditions: Conditions;
 }) {
   const [open, setOpen] = useState(false);
   const parts = useMemo(() => trialParts(rows, larder), [rows, larder]);
@@ -39,9 +40,8 @@ export function PlateButton({
         <PlateDialog
           dip={dip}
           parts={parts}
-          method={method}
           larder={larder}
-          correction={correction}
+          conditions={conditions}
           onClose={() => setOpen(false)}
         />
       )}

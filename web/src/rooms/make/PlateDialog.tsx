@@ -7,14 +7,13 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import { bowlFigures } from '@cobbet/core/advise/figures';
-import type { Method } from '@cobbet/core/body/conditions';
-import type { Dip } from '@cobbet/core/book/dip';
-import type { Part } from '@cobbet/core/bowl/part';
-import type { Correction } from '@cobbet/core/calibration/correction';
+import { figuresOf } from '@cobbet/core/mix/figures';
+import { mixOf } from '@cobbet/core/mix/mix';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Part } from '@cobbet/core/mix/part';
+import type { Conditions } from '@cobbet/core/mix/conditions';
 import type { Larder } from '@cobbet/core/larder/larder';
 import { useMemo } from 'react';
-import { useSettings } from '@/store/useDip';
 import { LoosenPanel } from './LoosenPanel';
 import { PastaPanel } from './PastaPanel';
 import { PotsPanel } from './PotsPanel';
@@ -23,24 +22,17 @@ import { PotsPanel } from './PotsPanel';
 export function PlateDialog({
   dip,
   parts,
-  method,
   larder,
-  correction,
+  conditions,
   onClose,
 }: {
   dip: Dip;
   parts: readonly Part[];
-  method: Method;
   larder: Larder;
-  correction: Correction;
+  conditions: Conditions;
   onClose: () => void;
 }) {
-  const { measures } = useSettings();
-  const conditions = useMemo(
-    () => ({ method, measures, correction }),
-    [method, measures, correction],
-  );
-  const whole = useMemo(() => bowlFigures(parts, conditions), [parts, conditions]);
+  const whole = useMemo(() => figuresOf(mixOf(parts), conditions), [parts, conditions]);
   const pesto = dip.family.startsWith('pesto');
   const given = { parts, larder, conditions, whole };
   return (

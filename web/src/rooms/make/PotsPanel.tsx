@@ -4,11 +4,11 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { dippers, dippersWithout } from '@cobbet/core/plate/dippers';
-import { filledTo, potsOf } from '@cobbet/core/plate/pots';
+import { dippers, dippersWithout } from '@cobbet/core/batch/dippers';
+import { filledTo, potsOf } from '@cobbet/core/batch/pots';
 import { useState } from 'react';
-import { MeasuredField } from '@/parts/reading/MeasuredField';
-import { useTypedWithin } from '@/parts/reading/useTypedWithin';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { useTypedWithin } from '@/components/reading/useTypedWithin';
 import type { PlateGiven } from './plateGiven';
 
 const mostMl = 5000;

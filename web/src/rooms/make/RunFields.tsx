@@ -7,7 +7,7 @@ import { filmLossG } from '@cobbet/core/batch/filmLoss';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
 import { useDevices } from '@/devices/deviceStore';
-import { typedNumber } from '@/parts/reading/readingText';
+import { typedNumber } from '@/components/reading/readingText';
 import type { RunControl } from './useRun';
 
 /** A line of text that saves itself a moment after typing. */

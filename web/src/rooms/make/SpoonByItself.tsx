@@ -1,21 +1,23 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { Analysis } from '@cobbet/core/analysis/analyse';
-import { trialParts } from '@cobbet/core/book/dipParts';
 import { loggedRows, type Run } from '@cobbet/core/book/run';
+import { runTargets } from '@cobbet/core/book/runBowl';
+import { trialParts } from '@cobbet/core/book/trialParts';
+import type { Analysis } from '@cobbet/core/dip/analyse';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { RunControl } from './useRun';
 
-const NudgeTable = dynamic(() => import('@/parts/NudgeTable').then((module) => module.NudgeTable), {
-  ssr: false,
-});
+const NudgeTable = dynamic(
+  () => import('@/components/NudgeTable').then((module) => module.NudgeTable),
+  { ssr: false },
+);
 
 /** What a spoon of each thing would do to the bowl as it really is; one is logged by its own button. */
 export function SpoonByItself({
   run,
-  control: { dip, larder, correction, measures, add },
+  control: { dip, larder, conditions, add },
   analysis,
 }: {
   run: Run;
@@ -38,13 +40,13 @@ export function SpoonByItself({
   return (
     <NudgeTable
       parts={parts}
-      analysis={analysis}
-      method={run.method}
-      targets={run.targets ?? dip.targets}
-      measures={measures}
+      now={analysis}
+      targets={runTargets(run, dip)}
       larder={larder}
-      correction={correction}
-      onAdd={({ ingredient, massG, amount }) => void add([{ ingredient, massG, amount }])}
+      conditions={conditions}
+      onAdd={({ ingredient, massG, amount }) =>
+        void add([{ ingredient, massG, amount, place: 'bowl' }])
+      }
       onClose={() => setShown(false)}
     />
   );

@@ -2,39 +2,27 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Machine } from '@cobbet/core/body/machines';
-import type { Method } from '@cobbet/core/body/conditions';
-import type { Part } from '@cobbet/core/bowl/part';
-import type { Correction } from '@cobbet/core/calibration/correction';
+import type { Machine } from '@cobbet/core/kitchen/machines';
+import type { Conditions } from '@cobbet/core/mix/conditions';
+import type { Part } from '@cobbet/core/mix/part';
 import { stage } from '@cobbet/core/advise/stage';
 import { loads } from '@cobbet/core/batch/loads';
-import type { MeasureSystem } from '@cobbet/core/quantity/measureSystem';
 import { useMemo } from 'react';
-import { shortName } from '@/parts/shortName';
+import { shortName } from '@/components/shortName';
 import { cautionBox } from '@/theme/cautionBox';
 
 /** Before the machine is on: where it would stall and what gets it through; the loads it needs, and what goes in each. */
 export function Staging({
   parts,
   machine,
-  method,
-  measures,
-  correction,
+  conditions,
 }: {
   parts: readonly Part[];
   machine: Machine;
-  method: Method;
-  measures: MeasureSystem;
-  correction: Correction;
+  conditions: Conditions;
 }) {
-  const staged = useMemo(
-    () => stage(parts, machine, method, measures, correction),
-    [parts, machine, method, measures, correction],
-  );
-  const batch = useMemo(
-    () => loads(parts, machine, method, measures),
-    [parts, machine, method, measures],
-  );
+  const staged = useMemo(() => stage(parts, machine, conditions), [parts, machine, conditions]);
+  const batch = useMemo(() => loads(parts, machine, conditions), [parts, machine, conditions]);
   const names = new Map(parts.map(({ ingredient }) => [ingredient.id, shortName(ingredient.name)]));
   const [first] = batch.loads;
   return (

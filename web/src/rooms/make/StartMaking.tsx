@@ -3,16 +3,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Dip } from '@cobbet/core/book/dip';
-import { analyseDip, trialRowOf } from '@cobbet/core/book/dipParts';
-import { kitMachine } from '@cobbet/core/book/kit';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
+import { trialRowOf } from '@cobbet/core/book/trialParts';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { bodyText } from '@/parts/bodyText';
-import { useCorrection } from '@/store/bookCalibration';
+import { bodyText } from '@/components/bodyText';
+import { useKitchen } from '@/store/useKitchen';
 import { beginRun } from '@/store/commands';
-import { useLarder, useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
 import { PlateButton } from './PlateButton';
 
@@ -22,20 +21,17 @@ const Staging = dynamic(() => import('./Staging').then((module) => module.Stagin
 
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
 export function StartMaking({ dip }: { dip: Dip }) {
-  const larder = useLarder();
-  const correction = useCorrection(dip.id, dip.machineId);
-  const { measures, kit } = useSettings();
+  const kitchen = useKitchen();
   const [busy, setBusy] = useState(false);
-  const { rows, parts, analysis } = useMemo(
-    () => analyseDip(dip, larder, measures, correction),
-    [dip, larder, measures, correction],
+  const { rows, parts, conditions, machine, analysis } = useMemo(
+    () => analyseDip(dip, kitchen),
+    [dip, kitchen],
   );
   const trialRows = useMemo(() => rows.flatMap((row) => trialRowOf(row) ?? []), [rows]);
-  const machine = kitMachine(kit, dip.machineId);
   const unread = rows.filter(({ error }) => error !== null);
   const begin = async () => {
     setBusy(true);
-    await beginRun(dip, larder);
+    await beginRun(dip);
     setBusy(false);
   };
   return (
@@ -63,9 +59,8 @@ export function StartMaking({ dip }: { dip: Dip }) {
           <Typography sx={{ mt: 2, fontSize: 17 }}>
             {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the {machine.name},
             about {analysis.massG.toFixed(0)} g. Should come out{' '}
-            <strong>{bodyText(analysis.body.fresh)}</strong>, and chilled{' '}
-            <strong>{bodyText(analysis.body.chilled)}</strong>, each ± {analysis.body.sd.toFixed(1)}
-            .
+            <strong>{bodyText(analysis.freshBody)}</strong>, and chilled{' '}
+            <strong>{bodyText(analysis.chilledBody)}</strong>, each ± {analysis.sd.toFixed(1)}.
           </Typography>
           {unread.length > 0 && (
             <Box role="alert" sx={{ mt: 2, color: colour.caution }}>
@@ -81,14 +76,8 @@ export function StartMaking({ dip }: { dip: Dip }) {
           >
             Start making
           </Button>
-          <PlateButton rows={trialRows} method={dip.method} control={{ dip, larder, correction }} />
-          <Staging
-            parts={parts}
-            machine={machine}
-            method={dip.method}
-            measures={measures}
-            correction={correction}
-          />
+          <PlateButton rows={trialRows} dip={dip} larder={kitchen.larder} conditions={conditions} />
+          <Staging parts={parts} machine={machine} conditions={conditions} />
           <Box component="ol" sx={{ mt: 3, mb: 0, p: 0, listStyle: 'none' }}>
             {rows.map(({ row, ingredient }, index) => (
               <Box

@@ -6,24 +6,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { stallsOn } from '@cobbet/core/body/machines';
-import { bodyWord } from '@cobbet/core/body/words';
-import { usualWorking } from '@cobbet/core/working/usualWorking';
-import { tastingOf } from '@cobbet/core/book/dip';
-import { kitMachine } from '@cobbet/core/book/kit';
-import { printGrams } from '@cobbet/core/quantity/printAmount';
+import { stallsOn } from '@cobbet/core/kitchen/machines';
+import { bodyWord } from '@cobbet/core/mix/bodyWords';
+import { usualWorking } from '@cobbet/core/dip/usualWorking';
+import { tastingOf } from '@cobbet/core/dip/dip';
+import { machineFor } from '@cobbet/core/kitchen/kitchen';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
-import { bodyFigure } from '@/parts/bodyText';
-import { SpoonPicture } from '@/parts/SpoonPicture';
+import { bodyFigure } from '@/components/bodyText';
+import { SpoonPicture } from '@/components/SpoonPicture';
 import { useDevices } from '@/devices/deviceStore';
-import { useSettings } from '@/store/useDip';
 import { colour } from '@/theme/colour';
-import { aimOff, runBody } from './runBody';
+import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
 import { StepTimer } from './StepTimer';
 import { WorkIn } from './WorkIn';
-import { oneSpoon, type RunControl } from './useRun';
+import type { RunControl } from './useRun';
 
 const Weighing = dynamic(() => import('./Weighing').then((module) => module.Weighing), {
   ssr: false,
@@ -48,24 +47,23 @@ function Standing({ title, body, empty }: { title: string; body: number | null; 
 
 /** One addition, very large: what, how much, what the bowl is now and will be. */
 export function Step({ run, control }: { run: Run; control: RunControl }) {
-  const { entry, ingredient, larder, dip } = control;
-  const { kit } = useSettings();
+  const { entry, ingredient, kitchen, dip } = control;
   const [typed, setTyped] = useState('');
   const onScale = useDevices((state) => state.scale !== null);
   if (!entry) return null;
-  const { now, next } = runBody(run, dip, larder, control.correction);
+  const { now, next } = runBowl(run, dip, kitchen);
   const big = { minHeight: 60, fontSize: 18, borderRadius: 2 };
-  const machine = kitMachine(kit, run.machineId);
-  const nextBody = next?.body.fresh ?? null;
+  const machine = machineFor(run, kitchen);
+  const nextBody = next?.freshBody ?? null;
   const stalls =
     next !== null &&
     entry.planned.place === 'bowl' &&
-    stallsOn(machine, nextBody, next.body.state === 'crumbs');
+    stallsOn(machine, nextBody, next.state === 'crumbs');
   const working =
     entry.worked ??
     (ingredient && usualWorking(ingredient, entry.planned.place, machine, run.method.grind));
   const tasteNow = tastingOf(dip) === 'each' && now.massG > 0;
-  const aim = entry.done ? null : aimOff(run, control, nextBody);
+  const aim = entry.done ? null : aimOff(run, dip, kitchen, nextBody);
   const weighing = entry.planned.massG > 0 && (
     <Weighing
       wantedG={entry.planned.massG}
@@ -107,12 +105,12 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 4 } }}>
         <Standing
           title="the bowl now"
-          body={now.massG > 0 ? now.body.fresh : null}
+          body={now.massG > 0 ? now.freshBody : null}
           empty={now.massG > 0 ? 'crumbs' : 'empty'}
         />
         {next && entry.planned.place === 'bowl' && (
           <Standing
-            title={`after this, ± ${next.body.sd.toFixed(1)}`}
+            title={`after this, ± ${next.sd.toFixed(1)}`}
             body={next.massG > 0 ? nextBody : null}
             empty={next.massG > 0 ? 'crumbs' : 'empty'}
           />
@@ -123,7 +121,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           <strong>
             Aim {Math.abs(aim) > 1 ? 'well' : 'a little'} {aim > 0 ? 'loose' : 'stiff'} here:
           </strong>{' '}
-          what is still to come {aim > 0 ? 'firms' : 'loosens'} it by {Math.abs(aim).toFixed(1)}{' '}
+          what is still to come {aim > 0 ? 'stiffens' : 'loosens'} it by {Math.abs(aim).toFixed(1)}{' '}
           body. Now {bodyFigure(nextBody ?? 0)}, at the end {bodyFigure((nextBody ?? 0) + aim)}.
         </Box>
       )}
@@ -161,7 +159,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           Half of it
         </Button>
         <Button variant="outlined" onClick={() => void control.logMore()} sx={big}>
-          {ingredient && /^1 t/.test(oneSpoon(ingredient)) ? 'A spoon more' : 'One more'}
+          {control.spoon === null ? 'A spoon more' : `${control.spoon} more`}
         </Button>
         <Button
           variant="outlined"

@@ -4,15 +4,15 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
+import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { useState } from 'react';
-import { AddRow } from '@/parts/AddRow';
+import { AddRow } from '@/components/AddRow';
 import { colour } from '@/theme/colour';
 import type { RunControl } from './useRun';
 
 /** Something that nobody planned goes in: blended, or folded in whole. */
 export function Unplanned({ control }: { control: RunControl }) {
-  const { larder, measures } = control;
+  const { larder, measures } = control.kitchen;
   const [place, setPlace] = useState<'bowl' | 'fold'>('bowl');
   const [problem, setProblem] = useState<string | null>(null);
   return (
@@ -36,7 +36,7 @@ export function Unplanned({ control }: { control: RunControl }) {
               }
               setProblem(null);
               const { massG } = read.value;
-              void control.add([{ ingredient: ingredient.id, amount, massG }], place);
+              void control.add([{ ingredient: ingredient.id, amount, massG, place }]);
             }}
           />
         </Box>

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { weighedText } from '@cobbet/core/devices/weighedIn';
+import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
 import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { hasSerial } from '@/devices/serialScale';

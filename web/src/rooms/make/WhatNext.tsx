@@ -6,73 +6,62 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { Suggestion } from '@cobbet/core/advise/advise';
-import type { BowlFigures } from '@cobbet/core/advise/figures';
-import type { Addition } from '@cobbet/core/advise/solveAdditions';
-import { kitMachine } from '@cobbet/core/book/kit';
-import { loggedRows, type Run } from '@cobbet/core/book/run';
-import { trialParts } from '@cobbet/core/book/dipParts';
-import type { Targets } from '@cobbet/core/landing/targets';
-import { alwaysAtHand } from '@cobbet/core/nudge/nudges';
+import { aimOfTargets, targetsOfAim } from '@cobbet/core/book/aim';
+import type { Run } from '@cobbet/core/book/run';
+import { adviceQuestion, runTargets, withinReach } from '@cobbet/core/book/runBowl';
+import type { TargetName, Targets } from '@cobbet/core/mix/targets';
+import { alwaysAtHand } from '@cobbet/core/larder/everyday';
+import type { Rescue } from '@cobbet/core/advise/rescue';
+import type { Addition } from '@cobbet/core/proposal/edit';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useEffect, useMemo } from 'react';
-import { bodyText } from '@/parts/bodyText';
-import { shortName } from '@/parts/shortName';
-import { useSettings } from '@/store/useDip';
-import { useAsked } from '@/parts/useAsked';
+import { bodyText } from '@/components/bodyText';
+import { consequenceWords, costWords, figureChanges, moves } from '@/components/proposalWords';
+import { shortName } from '@/components/shortName';
+import { useAsked } from '@/components/useAsked';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
 import { adviseInWorker } from '@/workers/landingClient';
-import { aimOfTargets, AimSelect, targetsOfAim } from './AimSelect';
+import { AimSelect } from './AimSelect';
 import type { RunControl } from './useRun';
 
-const change = (from: number, to: number, unit = '') =>
-  `${from.toFixed(2)} → ${to.toFixed(2)}${unit}`;
-
-/** What a step would do to the figures that have a target. */
-function Effects({
-  now,
-  then,
-  targets,
-}: {
-  now: BowlFigures;
-  then: BowlFigures;
-  targets: Targets;
-}) {
-  const lines = [
-    ...(targets.freshBody && now.body !== null && then.body !== null
-      ? [`body ${now.body.toFixed(1)} → ${then.body.toFixed(1)}`]
-      : []),
-    ...(targets.chilledBody && now.chilledBody !== null && then.chilledBody !== null
-      ? [`chilled ${now.chilledBody.toFixed(1)} → ${then.chilledBody.toFixed(1)}`]
-      : []),
-    `salt ${change(now.saltG, then.saltG)}`,
-    `sour ${change(now.acidG, then.acidG)}`,
-    ...(Math.abs(then.garlicG - now.garlicG) > 0.02
-      ? [`garlic ${change(now.garlicG, then.garlicG)}`]
-      : []),
-    `${now.massG.toFixed(0)} → ${then.massG.toFixed(0)} g in all`,
+/** What a step would do to the figures that are asked about. */
+function Effects({ proposal, targets }: { proposal: Proposal; targets: Targets }) {
+  const names: TargetName[] = [
+    ...(targets.freshBody ? (['freshBody'] as const) : []),
+    ...(targets.chilledBody ? (['chilledBody'] as const) : []),
+    'saltG',
+    'acidG',
+    ...(moves('garlicG', proposal) ? (['garlicG'] as const) : []),
+    'massG',
   ];
-  return <Box sx={{ fontSize: 15, color: colour.muted }}>{lines.join(' · ')}</Box>;
+  const lines = figureChanges(proposal, names).map(
+    ({ label, from, to }) => `${label} ${from} → ${to}`,
+  );
+  const words = [...lines, ...consequenceWords(proposal.consequences)];
+  return <Box sx={{ fontSize: 15, color: colour.muted }}>{words.join(' · ')}</Box>;
 }
+
+/** Things and how much of each, in a line. */
+const said = (add: readonly Addition[], nameOf: (id: string) => string, joint: string) =>
+  add.map(({ amount, ingredient }) => `${amount} ${nameOf(ingredient)}`).join(joint);
 
 function Card({
   one,
-  now,
   targets,
   nameOf,
   lead,
   onAdd,
 }: {
   one: Suggestion;
-  now: BowlFigures;
   targets: Targets;
   nameOf: (id: string) => string;
   /** The first is the one to take. */
   lead: boolean;
   onAdd: (add: readonly Addition[]) => void;
 }) {
-  const said = (add: readonly Addition[]) =>
-    add.map(({ amount, ingredient }) => `${amount} ${nameOf(ingredient)}`).join(' and ');
-  const risk = Math.round(100 * one.overshootChance);
+  const { proposal } = one;
+  const risk = Math.round(100 * (proposal.sure.overshoot ?? 0));
   return (
     <Box
       component="li"
@@ -84,13 +73,15 @@ function Card({
         ...(lead ? { borderLeft: `5px solid ${colour.accent}`, pl: 1.5 } : {}),
       }}
     >
-      <Box sx={{ fontSize: lead ? 22 : 18, fontWeight: 700, lineHeight: 1.2 }}>{said(one.add)}</Box>
-      <Box sx={{ fontSize: 16 }}>{one.why}</Box>
-      <Effects now={now} then={one.after} targets={targets} />
+      <Box sx={{ fontSize: lead ? 22 : 18, fontWeight: 700, lineHeight: 1.2 }}>
+        {said(one.add, nameOf, ' and ')}
+      </Box>
+      <Box sx={{ fontSize: 16 }}>{proposal.why}</Box>
+      <Effects proposal={proposal} targets={targets} />
       <Box sx={{ fontSize: 15, color: risk >= 20 ? colour.caution : colour.muted }}>
         {risk < 1 ? 'hardly a chance' : `${risk} in 100`} that all of it goes too far ·{' '}
-        {one.costEur < 0.005 ? 'costs next to nothing' : `€ ${one.costEur.toFixed(2)}`}
-        {!one.meets && ' · does not get there by itself'}
+        {costWords(proposal.consequences)}
+        {proposal.misses.length > 0 && ' · does not get there by itself'}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button
@@ -98,7 +89,7 @@ function Card({
           sx={{ minHeight: 56, fontSize: 17, lineHeight: 1.2 }}
           onClick={() => onAdd(one.firstStep)}
         >
-          First {said(one.firstStep)}
+          First {said(one.firstStep, nameOf, ' and ')}
         </Button>
         <Button sx={{ minHeight: 56 }} onClick={() => onAdd(one.add)}>
           All of it is in
@@ -108,35 +99,57 @@ function Card({
   );
 }
 
+/** The way back from what can't be taken out, half of it first, and what else the bowl is good for. */
+function WayBack({
+  rescue: { add, firstStep, proposal, otherUse },
+  targets,
+  nameOf,
+  onAdd,
+}: {
+  rescue: Rescue;
+  targets: Targets;
+  nameOf: (id: string) => string;
+  onAdd: (add: readonly Addition[]) => void;
+}) {
+  const { overfillMl } = proposal.consequences;
+  return (
+    <Box sx={{ ...cautionBox, mt: 1.5, display: 'grid', gap: 0.75 }} role="status">
+      <strong>A way back</strong>
+      <span>{proposal.why}</span>
+      {add.length > 0 && (
+        <>
+          <Box sx={{ fontSize: 18, fontWeight: 700 }}>{said(add, nameOf, ', ')}</Box>
+          <Effects proposal={proposal} targets={targets} />
+          {overfillMl > 0.5 && <span>Take some out first, blend the rest, stir together.</span>}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            <Button
+              variant="outlined"
+              sx={{ minHeight: 48, lineHeight: 1.2 }}
+              onClick={() => onAdd(firstStep)}
+            >
+              First half: {said(firstStep, nameOf, ', ')}
+            </Button>
+            <Button sx={{ minHeight: 48 }} onClick={() => onAdd(add)}>
+              All of it is in
+            </Button>
+          </Box>
+        </>
+      )}
+      <span>{otherUse}</span>
+    </Box>
+  );
+}
+
 /** What to add next to the bowl as it really is: additions only, out of what is within reach, half of it first. */
 export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
-  const { dip, larder, correction } = control;
-  const targets = run.targets ?? dip.targets;
-  const { measures, kit } = useSettings();
-  const reach = useMemo(
-    () =>
-      run.atHand ?? [
-        ...new Set<string>([...dip.rows.map((row) => row.ingredientId), ...alwaysAtHand]),
-      ],
-    [run.atHand, dip.rows],
-  );
+  const { dip, kitchen, larder } = control;
+  const targets = runTargets(run, dip);
+  const reach = useMemo(() => withinReach(run, dip), [run, dip]);
   const all = useMemo(
     () => [...new Set([...reach, ...alwaysAtHand, ...dip.rows.map((row) => row.ingredientId)])],
     [reach, dip.rows],
   );
-  const input = useMemo(() => {
-    const parts = trialParts(loggedRows(run), larder);
-    return {
-      parts,
-      method: run.method,
-      measures,
-      correction,
-      targets,
-      tastes: run.tastes,
-      atHand: reach.flatMap((id) => larder.get(id) ?? []),
-      mostMl: kitMachine(kit, run.machineId).mostMl,
-    };
-  }, [run, larder, measures, correction, targets, reach, kit]);
+  const input = useMemo(() => adviceQuestion(run, dip, kitchen), [run, dip, kitchen]);
   const ask = useCallback((signal: AbortSignal) => adviseInWorker(input, signal), [input]);
   const { asked, start } = useAsked(input, ask);
   const empty = input.parts.length === 0;
@@ -188,7 +201,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
             fontWeight: 700,
           }}
         >
-          {stop.why}
+          {stop.proposal.why}
         </Box>
       )}
       {advice && steps.length > 0 && (
@@ -197,7 +210,6 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
             <Card
               key={one.add.map(({ ingredient }) => ingredient).join()}
               one={one}
-              now={advice.now}
               targets={targets}
               nameOf={nameOf}
               lead={i === 0 && !stop}
@@ -208,39 +220,12 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
       )}
       {advice && !stop && targets.chilledBody && (
         <Box sx={{ fontSize: 15, color: colour.muted }}>
-          Reckoned for the fridge: warm it is {bodyText(advice.now.warmBody)}, cold{' '}
+          Predicted for the fridge: warm it is {bodyText(advice.now.warmBody)}, cold{' '}
           {bodyText(advice.now.chilledBody)}.
         </Box>
       )}
       {advice?.rescue && (
-        <Box sx={{ ...cautionBox, mt: 1.5, display: 'grid', gap: 0.75 }} role="status">
-          <strong>A way back</strong>
-          <span>{advice.rescue.why}</span>
-          {advice.rescue.add.length > 0 && (
-            <>
-              <Box sx={{ fontSize: 18, fontWeight: 700 }}>
-                {advice.rescue.add
-                  .map(({ amount, ingredient }) => `${amount} ${nameOf(ingredient)}`)
-                  .join(', ')}
-              </Box>
-              <Effects now={advice.now} then={advice.rescue.after} targets={targets} />
-              {advice.rescue.tooMuchMl > 0 && (
-                <span>
-                  That is {advice.rescue.tooMuchMl.toFixed(0)} ml more than the machine holds: take
-                  some out first, blend the rest, stir together.
-                </span>
-              )}
-              <Button
-                variant="outlined"
-                sx={{ justifySelf: 'start', minHeight: 48 }}
-                onClick={() => take(advice.rescue?.add ?? [])}
-              >
-                It is in
-              </Button>
-            </>
-          )}
-          <span>{advice.rescue.otherUse}</span>
-        </Box>
+        <WayBack rescue={advice.rescue} targets={targets} nameOf={nameOf} onAdd={take} />
       )}
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mt: 1 }}>
         <Box component="legend" sx={{ fontWeight: 600, p: 0 }}>

@@ -1,8 +1,8 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import type { WorkedIn } from '@cobbet/core/book/dip';
-import { howWords } from '@/parts/howWords';
+import type { WorkedIn } from '@cobbet/core/dip/dip';
+import { howWords } from '@/components/howWords';
 import { colour } from '@/theme/colour';
 
 /** How the addition is worked in and what to look for, in one line that is read across the room. */

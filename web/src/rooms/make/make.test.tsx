@@ -2,16 +2,17 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { dip } from '../../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
-import { analyseTrialRows, readRow, trialRowOf } from '@cobbet/core/book/dipParts';
-import { type Dip, plainRow } from '@cobbet/core/book/dip';
+import { spoonOf } from '@cobbet/core/amounts/spoon';
+import { nextOpen } from '@cobbet/core/book/runEdits';
+import { trialRowOf } from '@cobbet/core/book/trialParts';
+import { readRow } from '@cobbet/core/dip/readRow';
+import { type Dip, plainRow } from '@cobbet/core/dip/dip';
 import { loggedRows, type Run, startRun } from '@cobbet/core/book/run';
 import type { TrialRow } from '@cobbet/core/book/trial';
-import { priorCorrection } from '@cobbet/core/calibration/correction';
+import { kitchenOf } from '../../../../core/test/kitchenOf';
 import { shippedLarder as larder } from '@cobbet/core/larder/larder';
 import { closeBook, useBook } from '@/store/bookStore';
-import { aimOff } from './runBody';
-import { aimOfTargets, targetsOfAim } from './AimSelect';
-import { nextOpen, oneSpoon, useRun } from './useRun';
+import { useRun } from './useRun';
 
 const now = '2026-06-01T10:00:00.000Z';
 const hummus: Dip = dip('a', {
@@ -23,7 +24,7 @@ const hummus: Dip = dip('a', {
   ],
 });
 const planned = hummus.rows.flatMap((row): TrialRow[] => {
-  const read = trialRowOf(readRow(row, larder, 'us'));
+  const read = trialRowOf(readRow(row, kitchenOf()));
   return read ? [read] : [];
 });
 const begun = startRun('run', hummus, planned, now);
@@ -57,8 +58,8 @@ afterEach(() => {
 });
 
 describe('an addition nobody planned', () => {
-  const lemon = { ingredient: 'lemon-juice', massG: 15, amount: '1 tbsp' };
-  const salt = { ingredient: 'sea-salt-fine', massG: 1.4, amount: '¼ tsp' };
+  const lemon = { ingredient: 'lemon-juice', massG: 15, amount: '1 tbsp', place: 'bowl' } as const;
+  const salt = { ingredient: 'sea-salt-fine', massG: 1.4, amount: '¼ tsp', place: 'bowl' } as const;
 
   test('stands where it went in: before what is still to come, after what is in', async () => {
     const { add } = control();
@@ -100,40 +101,6 @@ describe('an addition nobody planned', () => {
   });
 });
 
-describe('what is still to come', () => {
-  const input = { dip: hummus, larder, correction: priorCorrection };
-  const bodyOf = (rows: readonly TrialRow[]) =>
-    analyseTrialRows(rows, hummus.method, 5, larder, priorCorrection).body.fresh;
-
-  test('is aimed off for by what it will do to the bowl as it then is', () => {
-    const next = bodyOf(planned.slice(0, 2));
-    const end = bodyOf(planned);
-    expect(aimOff(after(1), input, next)).toBeCloseTo((end ?? NaN) - (next ?? NaN), 9);
-    expect(aimOff(after(1), input, next)).toBeGreaterThan(0.3);
-  });
-
-  test('at the last of them, in crumbs, and where it does little there is nothing to aim off for', () => {
-    expect(aimOff(after(3), input, bodyOf(planned))).toBeNull();
-    expect(aimOff(after(1), input, null)).toBeNull();
-    expect(aimOff(after(2), input, bodyOf(planned.slice(0, 3)))).toBeNull();
-  });
-
-  test('what is left out does not come', () => {
-    const skipped: Run = {
-      ...after(1),
-      entries: after(1).entries.map((entry, i) => (i === 2 ? { ...entry, skipped: true } : entry)),
-    };
-    const next = bodyOf(planned.slice(0, 2));
-    expect(aimOff(skipped, input, next)).toBeNull();
-  });
-
-  test('the first open addition is neither in nor left out', () => {
-    expect(nextOpen(begun)).toBe(0);
-    expect(nextOpen(after(3))).toBe(3);
-    expect(nextOpen(after(4))).toBe(4);
-  });
-});
-
 describe('a spoon more', () => {
   test('is logged as what was written with a spoon of it, small for what is strong', async () => {
     const { logMore } = control();
@@ -143,31 +110,26 @@ describe('a spoon more', () => {
     expect(run().step).toBe(3);
     const salt = control();
     await act(async () => void (await salt.logMore()));
-    expect(run().entries[3]?.done?.amount).toBe('4 g + 1 tsp');
+    expect(run().entries[3]?.done?.amount).toBe('4 g + ¼ tsp');
   });
 
   test('of what is counted it is one more', () => {
     const garlic = larder.get('garlic-raw');
-    expect(garlic && oneSpoon(garlic)).toBe('1 clove');
+    expect(garlic && spoonOf(garlic, 'us').text).toBe('1 clove');
   });
 });
 
-describe('what a bowl is to be', () => {
-  const wanted = { saltG: { low: 1, high: 1.2 }, freshBody: { low: 6, high: 7 } };
-
-  test('its own body takes the place of the dip’s, its seasoning stays', () => {
-    // ribbons are 3 to 4.6
-    expect(targetsOfAim(wanted, 'ribbons')).toEqual({
-      saltG: wanted.saltG,
-      chilledBody: { low: 3, high: 4.6 },
-    });
-    expect(targetsOfAim(wanted, 'dip')).toBeUndefined();
-  });
-
-  test('is known again by its targets', () => {
-    for (const aim of ['pours', 'scoops', 'shapes', 'dip'] as const) {
-      expect(aimOfTargets(targetsOfAim(wanted, aim))).toBe(aim);
-    }
-    expect(aimOfTargets(undefined)).toBe('dip');
+describe('a tap', () => {
+  test('belongs to the entry that was on the screen, however often it is tapped before the next is shown', async () => {
+    const shown = control();
+    await act(async () => void (await Promise.all([shown.logAsWritten(), shown.skip()])));
+    // both were said of the third addition: the later word counts, and nothing else is touched
+    expect(run().entries.map(({ done, skipped }) => [done !== null, skipped])).toEqual([
+      [true, false],
+      [true, false],
+      [false, true],
+      [false, false],
+    ]);
+    expect(run().step).toBe(3);
   });
 });

@@ -1,12 +1,13 @@
-import type { BowlConditions, BowlFigures } from '@cobbet/core/advise/figures';
-import type { Part } from '@cobbet/core/bowl/part';
 import type { Larder } from '@cobbet/core/larder/larder';
+import type { Conditions } from '@cobbet/core/mix/conditions';
+import type { Figures } from '@cobbet/core/mix/figures';
+import type { Part } from '@cobbet/core/mix/part';
 
-/** What every reckoning for the plate is given. */
+/** What everything worked out for the plate is given. */
 export interface PlateGiven {
   parts: readonly Part[];
   larder: Larder;
-  conditions: BowlConditions;
+  conditions: Conditions;
   /** The whole bowl. */
-  whole: BowlFigures;
+  whole: Figures;
 }

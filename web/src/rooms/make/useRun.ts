@@ -1,42 +1,24 @@
 'use client';
 
-import type { Dip } from '@cobbet/core/book/dip';
-import type { Run, RunEntry } from '@cobbet/core/book/run';
-import { addAmountTexts } from '@cobbet/core/quantity/addAmounts';
-import { countedPiece } from '@cobbet/core/quantity/kitchenMeasure';
-import { scaleAmountText } from '@cobbet/core/quantity/scaleAmount';
-import type { Ingredient } from '@cobbet/core/larder/ingredient';
-import { measuringCv } from '@cobbet/core/quantity/spread';
-import { readGrams } from '@cobbet/core/quantity/toGrams';
-import { useCallback, useState } from 'react';
-import type { Addition } from '@cobbet/core/advise/solveAdditions';
-import { editRun, newId } from '@/store/commands';
-import { useCorrection } from '@/store/bookCalibration';
-import { useLarder, useSettings } from '@/store/useDip';
-
-function withEntry(run: Run, index: number, edit: (entry: RunEntry) => RunEntry): Run {
-  return { ...run, entries: run.entries.map((entry, i) => (i === index ? edit(entry) : entry)) };
-}
-
-/** The first addition that is neither in nor left out; the number of entries when there is none. */
-export function nextOpen({ entries }: Run): number {
-  const at = entries.findIndex(({ done, skipped }) => !done && !skipped);
-  return at < 0 ? entries.length : at;
-}
-
-/** One spoon or piece of a thing: what is strong goes by the small spoon. */
-export function oneSpoon(ingredient: Ingredient): string {
-  const piece = countedPiece(ingredient);
-  if (piece) return `1 ${piece.word}`;
-  const strong = ['salt', 'spice', 'umami', 'sweetener', 'aromatic'].includes(ingredient.role);
-  return strong ? '1 tsp' : '1 tbsp';
-}
+import { addAmountTexts } from '@cobbet/core/amounts/addAmounts';
+import { scaleAmountText } from '@cobbet/core/amounts/scaleAmount';
+import { spoonOf } from '@cobbet/core/amounts/spoon';
+import { readGrams } from '@cobbet/core/amounts/toGrams';
+import type { Run } from '@cobbet/core/book/run';
+import { runConditions } from '@cobbet/core/book/runBowl';
+import { atStep, withLogged, withSkipped } from '@cobbet/core/book/runEdits';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Addition } from '@cobbet/core/proposal/edit';
+import { useCallback, useMemo, useState } from 'react';
+import { editRun } from '@/store/commands';
+import { takeAtBowl } from '@/store/takeProposal';
+import { useKitchen } from '@/store/useKitchen';
 
 /** What a cook can do with a run; every tap is saved before it is shown. */
 export function useRun(dip: Dip, run: Run) {
-  const larder = useLarder();
-  const correction = useCorrection(dip.id, run.machineId);
-  const { measures } = useSettings();
+  const kitchen = useKitchen();
+  const { larder, measures } = kitchen;
+  const conditions = useMemo(() => runConditions(run, dip, kitchen), [run, dip, kitchen]);
   const [problem, setProblem] = useState<string | null>(null);
   const entry = run.entries[run.step];
   const ingredient = entry ? larder.get(entry.planned.ingredientId) : undefined;
@@ -44,17 +26,12 @@ export function useRun(dip: Dip, run: Run) {
   const go = useCallback(
     (step: number) => {
       setProblem(null);
-      const to = Math.min(run.entries.length, Math.max(0, step));
-      return editRun(
-        run.id,
-        'Step',
-        (one) => (one.step === to ? one : { ...one, step: to }),
-        `step ${run.id}`,
-      );
+      return editRun(run.id, 'Step', (one) => atStep(one, step), `step ${run.id}`);
     },
-    [run.id, run.entries.length],
+    [run.id],
   );
 
+  // a tap belongs to the entry that was on the screen, whatever the run has come to by then
   const log = useCallback(
     async (amount: string): Promise<boolean> => {
       if (!entry || !ingredient) return false;
@@ -64,73 +41,45 @@ export function useRun(dip: Dip, run: Run) {
         return false;
       }
       setProblem(null);
-      const { massG, cv } = read.value;
       const at = new Date().toISOString();
-      return editRun(run.id, `Log ${amount} ${ingredient.name}`, (one) => ({
-        ...withEntry(one, run.step, (old) => ({
-          ...old,
-          done: { amount, massG, cv, at },
-          skipped: false,
-        })),
-        step: run.step + 1,
-      }));
+      return editRun(run.id, `Log ${amount} ${ingredient.name}`, (one) =>
+        withLogged(one, entry.rowId, { ...read.value, amount, at }),
+      );
     },
-    [entry, ingredient, measures, run.id, run.step],
+    [entry, ingredient, measures, run.id],
   );
 
-  const logAsWritten = useCallback(
-    () => log(entry?.planned.planned ?? entry?.planned.amount ?? ''),
-    [entry, log],
+  const logText = useCallback(
+    (read: ReturnType<typeof scaleAmountText>) => {
+      if (read.ok) return log(read.value);
+      setProblem(read.error.message);
+      return Promise.resolve(false);
+    },
+    [log],
   );
 
-  const logHalf = useCallback(() => {
-    const half = scaleAmountText(entry?.planned.amount ?? '', 0.5);
-    if (half.ok) return log(half.value);
-    setProblem(half.error.message);
-    return Promise.resolve(false);
-  }, [entry, log]);
-
-  const logMore = useCallback(() => {
-    if (!entry || !ingredient) return Promise.resolve(false);
-    const more = addAmountTexts(
-      entry.planned.planned ?? entry.planned.amount,
-      oneSpoon(ingredient),
-    );
-    if (more.ok) return log(more.value);
-    setProblem(more.error.message);
-    return Promise.resolve(false);
-  }, [entry, ingredient, log]);
+  const written = entry?.planned.planned ?? entry?.planned.amount ?? '';
+  const logAsWritten = useCallback(() => log(written), [log, written]);
+  const logHalf = useCallback(
+    () => logText(scaleAmountText(entry?.planned.amount ?? '', 0.5)),
+    [entry, logText],
+  );
+  const spoon = ingredient ? spoonOf(ingredient, measures).text : null;
+  const logMore = useCallback(
+    () => (spoon === null ? Promise.resolve(false) : logText(addAmountTexts(written, spoon))),
+    [spoon, written, logText],
+  );
 
   const skip = useCallback(
     () =>
-      editRun(run.id, 'Leave it out', (one) => ({
-        ...withEntry(one, run.step, (old) => ({ ...old, done: null, skipped: true })),
-        step: run.step + 1,
-      })),
-    [run.id, run.step],
+      entry
+        ? editRun(run.id, 'Leave it out', (one) => withSkipped(one, entry.rowId))
+        : Promise.resolve(false),
+    [run.id, entry],
   );
 
   const add = useCallback(
-    (additions: readonly Addition[], place: 'bowl' | 'fold' = 'bowl') => {
-      const at = new Date().toISOString();
-      const entries = additions.map(({ ingredient: ingredientId, amount, massG }): RunEntry => ({
-        rowId: newId(),
-        planned: { ingredientId, planned: null, amount, massG, cv: measuringCv.spoon, place },
-        prep: '',
-        done: { amount, massG, cv: measuringCv.spoon, at },
-        skipped: false,
-      }));
-      const names = additions.map(({ amount }) => amount).join(', ');
-      return editRun(run.id, `Add ${names}`, (one) => {
-        // before what is still to come, so that the order stays that of the bowl
-        const to = Math.min(one.step, nextOpen(one));
-        return {
-          ...one,
-          entries: [...one.entries.slice(0, to), ...entries, ...one.entries.slice(to)],
-          step: one.step + entries.length,
-        };
-      });
-    },
+    (additions: readonly Addition[]) => takeAtBowl(run.id, additions),
     [run.id],
   );
 
@@ -142,12 +91,14 @@ export function useRun(dip: Dip, run: Run) {
 
   return {
     dip,
+    kitchen,
     larder,
-    correction,
-    measures,
+    conditions,
     entry,
     ingredient,
     problem,
+    /** One spoon or piece of what is in hand; null where nothing is. */
+    spoon,
     go,
     log,
     logAsWritten,

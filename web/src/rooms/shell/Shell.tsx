@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { settingsOf } from '@cobbet/core/book/book';
 import dynamic from 'next/dynamic';
 import { type ReactNode, Suspense, useEffect } from 'react';
-import { NotHere } from '@/parts/NotHere';
+import { NotHere } from '@/components/NotHere';
 import { useBook } from '@/store/bookStore';
 import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';

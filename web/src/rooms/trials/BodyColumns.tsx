@@ -1,9 +1,9 @@
-import { bodyWords, wordRange } from '@cobbet/core/body/words';
-import { readingAt } from '@cobbet/core/book/reading';
+import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
+import { readingAt } from '@cobbet/core/readings/keptReading';
 import { scaleBand, scaleLinear, scalePoint } from 'd3-scale';
-import { bodyFigure } from '@/parts/bodyText';
-import { ReadingError } from '@/parts/reading/ReadingError';
-import { readBody, readingSd, readingText } from '@/parts/reading/readingText';
+import { bodyFigure } from '@/components/bodyText';
+import { ReadingError } from '@/components/reading/ReadingError';
+import { readBody, readingSd, readingText } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
 import type { ComparedTrial } from './useCompared';
 
@@ -22,8 +22,8 @@ export function BodyColumns({
 }) {
   const width = columnWidth * compared.length;
   const bodies = compared.flatMap(({ trial, analysis }) => [
-    analysis.body.machine,
-    analysis.body.chilled,
+    analysis.warmBody,
+    analysis.chilledBody,
     ...trial.readings.map(readBody),
   ]);
   const known = bodies.filter((body) => body !== null);
@@ -40,7 +40,7 @@ export function BodyColumns({
   const spoken = compared
     .map(({ trial, dip, analysis }) => {
       const read = readingAt(trial, 'machine');
-      const reckoned = analysis.body.machine;
+      const reckoned = analysis.warmBody;
       return `${dip.name} trial ${trial.number}: reckoned ${reckoned === null ? 'crumbs' : bodyFigure(reckoned)}, ${read ? `read ${readingText(read)}` : 'not read'}`;
     })
     .join('; ');
@@ -86,9 +86,9 @@ export function BodyColumns({
           <g key={trial.id}>
             {moments.map((when) => {
               const cx = left + (place(when) ?? 0);
-              const body = analysis.body[when];
+              const body = when === 'machine' ? analysis.warmBody : analysis.chilledBody;
               const read = readingAt(trial, when);
-              const { sd } = analysis.body;
+              const { sd } = analysis;
               const beside = read && body !== null && readBody(read) > body ? 15 : -8;
               return (
                 <g key={when}>

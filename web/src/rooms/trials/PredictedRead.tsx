@@ -1,11 +1,11 @@
 import { scaleLinear } from 'd3-scale';
-import type { Analysis } from '@cobbet/core/analysis/analyse';
+import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Trial } from '@cobbet/core/book/trial';
-import { readingAt } from '@cobbet/core/book/reading';
-import { bodyWords, wordRange } from '@cobbet/core/body/words';
-import { bodyFigure } from '@/parts/bodyText';
-import { ReadingError } from '@/parts/reading/ReadingError';
-import { readBody, readingSd, readingText } from '@/parts/reading/readingText';
+import { readingAt } from '@cobbet/core/readings/keptReading';
+import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
+import { bodyFigure } from '@/components/bodyText';
+import { ReadingError } from '@/components/reading/ReadingError';
+import { readBody, readingSd, readingText } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
 
 const width = 360;
@@ -14,10 +14,10 @@ const x = scaleLinear([1.5, 12], [58, width - 8]).clamp(true);
 
 /** Reckoned body with its spread against what the spoon showed, warm and cold, on the words' axis. */
 export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Analysis }) {
-  const { machine, chilled, sd } = analysis.body;
+  const { warmBody, chilledBody, sd } = analysis;
   const lines = [
-    { label: 'warm', body: machine, when: 'machine' as const, y: 44 },
-    { label: 'chilled', body: chilled, when: 'chilled' as const, y: 94 },
+    { label: 'warm', body: warmBody, when: 'machine' as const, y: 44 },
+    { label: 'chilled', body: chilledBody, when: 'chilled' as const, y: 94 },
   ].map((line) => ({ ...line, read: readingAt(trial, line.when) }));
   const spoken = lines
     .map(({ label, body, read }) => {

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Taste } from '@cobbet/core/book/trial';
+import type { Taste } from '@cobbet/core/readings/tastes';
 import { scaleLinear } from 'd3-scale';
 import { colour } from '@/theme/colour';
 import type { ComparedTrial } from './useCompared';

@@ -3,28 +3,27 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Dip } from '@cobbet/core/book/dip';
-import { analyseTrialRows } from '@cobbet/core/book/dipParts';
-import { correctionWithout } from '@cobbet/core/calibration/bookCalibration';
-import { tastes, type Trial } from '@cobbet/core/book/trial';
-import { printGrams } from '@cobbet/core/quantity/printAmount';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { analyseTrialAlone } from '@cobbet/core/book/bookCalibration';
+import { tastes } from '@cobbet/core/readings/tastes';
+import { type Trial } from '@cobbet/core/book/trial';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { shortDay } from '@/parts/day';
-import { useCalibration } from '@/store/bookCalibration';
+import { shortDay } from '@/components/day';
 import { deleteTrial, readTrial, tasteTrial } from '@/store/commands';
-import { useLarder } from '@/store/useDip';
+import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { mostCompared, pick, usePicked } from './comparePick';
 import { PredictedRead } from './PredictedRead';
 import { trialDifference } from './trialDifference';
 import { verdictMarks } from './verdictMarks';
 
-const GateForm = dynamic(() => import('@/parts/GateForm').then((module) => module.GateForm), {
+const GateForm = dynamic(() => import('@/components/GateForm').then((module) => module.GateForm), {
   ssr: false,
 });
 const ReadingForm = dynamic(
-  () => import('@/parts/reading/ReadingForm').then((module) => module.ReadingForm),
+  () => import('@/components/reading/ReadingForm').then((module) => module.ReadingForm),
   { ssr: false },
 );
 
@@ -62,25 +61,15 @@ function Marks({ trial }: { trial: Trial }) {
 
 /** One trial: what differed, what was reckoned and read, how it tasted, what it made. */
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
-  const larder = useLarder();
-  const calibration = useCalibration(trial.machineId);
+  const kitchen = useKitchen();
+  const { larder } = kitchen;
   const picked = usePicked((state) => state.ids);
   const [open, setOpen] = useState(false);
   const [looking, setLooking] = useState(false);
   const [tasting, setTasting] = useState(false);
   const gates = trial.gates ?? [];
   const cold = trial.readings.findLast(({ when }) => when === 'chilled');
-  const analysis = useMemo(
-    () =>
-      analyseTrialRows(
-        trial.rows,
-        trial.method,
-        dip.servedAtC,
-        larder,
-        correctionWithout(calibration, trial, larder),
-      ),
-    [trial, dip.servedAtC, larder, calibration],
-  );
+  const analysis = useMemo(() => analyseTrialAlone(trial, dip, kitchen), [trial, dip, kitchen]);
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
   const differences = earlier ? trialDifference(earlier, trial) : [];
   const { per100g } = analysis;

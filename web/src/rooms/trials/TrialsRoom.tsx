@@ -3,13 +3,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Dip } from '@cobbet/core/book/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { AllTrials } from '@/parts/AllTrials';
-import { DipRoom } from '@/parts/DipRoom';
+import { AllTrials } from '@/components/AllTrials';
+import { DipRoom } from '@/components/DipRoom';
 import { useBook } from '@/store/bookStore';
 import { mostCompared } from './comparePick';
 import { PickedBar } from './PickedBar';

@@ -1,16 +1,14 @@
 'use client';
 
-import type { Analysis } from '@cobbet/core/analysis/analyse';
-import type { Dip } from '@cobbet/core/book/dip';
-import { analyseTrialRows } from '@cobbet/core/book/dipParts';
+import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { Dip } from '@cobbet/core/dip/dip';
 import type { Trial } from '@cobbet/core/book/trial';
-import { correctionWithout } from '@cobbet/core/calibration/bookCalibration';
+import { analyseTrialAlone } from '@cobbet/core/book/bookCalibration';
 import { useMemo } from 'react';
-import { useCalibrations } from '@/store/bookCalibration';
+import { useKitchen } from '@/store/useKitchen';
 import { useBook } from '@/store/bookStore';
-import { useLarder } from '@/store/useDip';
 
-/** A trial with its dip and what was reckoned of it from all other readings. */
+/** A trial with its dip and what is predicted of it from all other readings. */
 export interface ComparedTrial {
   trial: Trial;
   dip: Dip;
@@ -21,8 +19,7 @@ export interface ComparedTrial {
 export function useCompared(ids: readonly string[]): ComparedTrial[] {
   const trials = useBook((state) => state.book.trials);
   const dips = useBook((state) => state.book.dips);
-  const larder = useLarder();
-  const calibrations = useCalibrations();
+  const kitchen = useKitchen();
   const wanted = ids.join(',');
   return useMemo(
     () =>
@@ -30,16 +27,8 @@ export function useCompared(ids: readonly string[]): ComparedTrial[] {
         const trial = trials.get(id);
         const dip = trial && dips.get(trial.dipId);
         if (!trial || !dip) return [];
-        const correction = correctionWithout(calibrations(trial.machineId), trial, larder);
-        const { rows, method } = trial;
-        return [
-          {
-            trial,
-            dip,
-            analysis: analyseTrialRows(rows, method, dip.servedAtC, larder, correction),
-          },
-        ];
+        return [{ trial, dip, analysis: analyseTrialAlone(trial, dip, kitchen) }];
       }),
-    [wanted, trials, dips, larder, calibrations],
+    [wanted, trials, dips, kitchen],
   );
 }

@@ -1,0 +1,37 @@
+import { plainRow } from '../dip/dip';
+import { bodySd, figuresOf } from '../mix/figures';
+import { mixWith } from '../mix/mix';
+import type { Targets } from '../mix/targets';
+import type { Addition, Edit } from '../proposal/edit';
+import { type Maker, type Proposal, propose, type StartingBowl } from '../proposal/proposal';
+import { overshootChance } from './overshoot';
+import { additionParts, type Shelf } from './solveAdditions';
+
+/** An addition as the edit of a dip. */
+export function additionEdit({ ingredient, amount, place }: Addition): Edit {
+  const row = { ...plainRow(`added-${ingredient}`, ingredient, amount), place };
+  return { kind: 'add', row, before: null };
+}
+
+/** Additions to a bowl with everything they would do, and the chance that they go too far. */
+export function proposeAdditions(
+  from: StartingBowl,
+  add: readonly Addition[],
+  shelf: Shelf,
+  targets: Targets,
+  maker: Maker,
+  why: string,
+): Proposal {
+  const more = additionParts(add, shelf);
+  const parts = [...from.parts, ...more];
+  const mix = mixWith(from.mix, more);
+  const after = figuresOf(mix, from.conditions);
+  const sd = bodySd(parts, mix, from.conditions);
+  return propose(from, { ...from, parts }, targets, {
+    maker,
+    label: `Add ${add.map(({ amount }) => amount).join(', ')}`,
+    edits: add.map(additionEdit),
+    why,
+    overshoot: overshootChance(from.figures, after, sd, targets),
+  });
+}

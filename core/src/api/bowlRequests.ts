@@ -1,0 +1,127 @@
+import Joi from 'joi';
+import { advise } from '../advise/advise';
+import { type AdviceAnswer, adviceAnswer } from './answers';
+import { requestKitchen } from './requestKitchen';
+import { stage, type Staging } from '../advise/stage';
+import { loads, type Loads } from '../batch/loads';
+import { tastes, type TasteMarks, verdicts } from '../readings/tastes';
+import { resolveIngredient } from '../larder/find';
+import type { LinearSolver } from '../landing/linearProgram';
+import { takeReading } from '../readings/takeReading';
+import { type Caution, cautionsFor } from '../safety/cautions';
+import { dipKeys, type DipRequest, partKeys, requestLarder, requestParts } from './dipRequest';
+import { BadInput, checked } from '../book/fieldError';
+import { type LandRequest, requestTargets, targetSchema } from './landRequest';
+
+/** A request names no family; it decides nothing that is answered but the days an addition may cost. */
+const usualFamily = 'pulse';
+
+const bowlKeys = {
+  ...dipKeys,
+  parts: Joi.array().items(Joi.object(partKeys)).min(1).max(200).required(),
+};
+
+interface AdviseRequest extends DipRequest {
+  tastes: TasteMarks;
+  target: LandRequest['target'];
+  atHand: string[];
+  mostMl: number | null;
+}
+
+const adviseSchema = Joi.object<AdviseRequest>({
+  ...bowlKeys,
+  tastes: Joi.object(
+    Object.fromEntries(tastes.map((taste) => [taste, Joi.string().valid(...verdicts)])),
+  ).default({}),
+  target: targetSchema.default({}),
+  atHand: Joi.array().items(Joi.string().min(1).max(120)).max(40).required(),
+  mostMl: Joi.number().positive().max(1_000_000).allow(null).default(null),
+}).required();
+
+/**
+ * Says what to do next with a bowl given as plain JSON (docs/format.md).
+ *
+ * @param value the parsed request
+ * @param solver linear solver
+ * @throws BadInput naming the field that is wrong
+ */
+export function adviseRequest(
+  value: unknown,
+  solver: LinearSolver,
+): AdviceAnswer & { warnings: Caution[] } {
+  const request = checked(adviseSchema, value);
+  const larder = requestLarder(request.larder);
+  const parts = requestParts(request, larder);
+  const { machine, conditions } = requestKitchen(request, larder, parts);
+  const atHand = request.atHand.map((name, index) => {
+    const found = resolveIngredient(larder, name);
+    if (!found.ok) throw new BadInput(`atHand[${index}]`, found.message);
+    return found.value;
+  });
+  const warnings = request.readings.flatMap((taken, index): Caution[] => {
+    const { warning } = takeReading(taken);
+    return warning ? [{ id: 'reading', message: `readings[${index}]: ${warning}` }] : [];
+  });
+  const advice = advise(
+    {
+      parts,
+      conditions,
+      machine: { mostMl: request.mostMl ?? machine.mostMl },
+      family: usualFamily,
+      targets: requestTargets(request.target),
+      tastes: request.tastes,
+      atHand: [...new Map(atHand.map((one) => [one.id, one])).values()],
+    },
+    solver,
+  );
+  return { ...adviceAnswer(advice), warnings: [...warnings, ...cautionsFor(parts)] };
+}
+
+const stageSchema = Joi.object<DipRequest>(bowlKeys).required();
+
+/**
+ * Body after each part against a machine, given as plain JSON (docs/format.md).
+ *
+ * @throws BadInput naming the field that is wrong
+ */
+export function stageRequest(
+  value: unknown,
+): Staging & { machine: string; stallBody: number | null } {
+  const request = checked(stageSchema, value);
+  const larder = requestLarder(request.larder);
+  const parts = requestParts(request, larder);
+  const { machine, conditions } = requestKitchen(request, larder, parts);
+  return {
+    machine: machine.id,
+    stallBody: machine.stallBody,
+    ...stage(parts, machine, conditions),
+  };
+}
+
+interface LoadsRequest extends DipRequest {
+  leastMl?: number;
+  mostMl?: number;
+}
+
+const fills = {
+  leastMl: Joi.number().min(0).max(1_000_000),
+  mostMl: Joi.number().positive().max(1_000_000),
+};
+
+const loadsSchema = Joi.object<LoadsRequest>({ ...bowlKeys, ...fills }).required();
+
+/**
+ * A batch as equal loads of a machine, given as plain JSON (docs/format.md).
+ *
+ * @throws BadInput naming the field that is wrong
+ */
+export function loadsRequest(value: unknown): Loads {
+  const request = checked(loadsSchema, value);
+  const larder = requestLarder(request.larder);
+  const parts = requestParts(request, larder);
+  const { machine, conditions } = requestKitchen(request, larder, parts);
+  const leastMl = request.leastMl ?? Math.min(machine.leastMl, request.mostMl ?? Infinity);
+  const mostMl = request.mostMl ?? Math.max(machine.mostMl, leastMl);
+  if (leastMl > mostMl) throw new BadInput('leastMl', 'The least fill is more than the most.');
+  return loads(parts, { ...machine, leastMl, mostMl }, conditions);
+}

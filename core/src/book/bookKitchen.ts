@@ -1,0 +1,75 @@
+import type { Kitchen } from '../kitchen/kitchen';
+import { type Larder, larderWith, shippedLarder } from '../larder/larder';
+import type { Calibration } from '../readings/calibrate';
+import { type Book, settingsOf } from './book';
+import { bookCalibration } from './bookCalibration';
+
+/** The tables a kitchen is made of. */
+type KitchenTables = Pick<Book, 'larder' | 'settings' | 'yields' | 'trials' | 'runs'>;
+
+const larders = new WeakMap<object, Larder>();
+
+/**
+ * The book's larder: the shipped one under the cook's own; the same object while nothing of it changes. An own
+ * ingredient that is like one no longer there is left out rather than taking the larder with it.
+ */
+export function bookLarder(own: Book['larder']): Larder {
+  const known = larders.get(own);
+  if (known) return known;
+  const usable = [...own.values()].filter(
+    (one) => !('like' in one) || shippedLarder.has(one.like) || own.has(one.like),
+  );
+  const larder = larderWith(usable);
+  larders.set(own, larder);
+  return larder;
+}
+
+const yieldLists = new WeakMap<object, Kitchen['yields']>();
+
+function yieldsOf(yields: Book['yields']): Kitchen['yields'] {
+  const known = yieldLists.get(yields) ?? [...yields.values()];
+  yieldLists.set(yields, known);
+  return known;
+}
+
+/** Calibrations by machine, worked out when they are first asked for. */
+function calibrations({ trials, runs }: Pick<Book, 'trials' | 'runs'>, larder: Larder) {
+  const byMachine = new Map<string, Calibration>();
+  return (machineId: string): Calibration => {
+    const known = byMachine.get(machineId);
+    if (known) return known;
+    const calibration = bookCalibration({ trials, runs }, larder, machineId);
+    byMachine.set(machineId, calibration);
+    return calibration;
+  };
+}
+
+let last: { tables: KitchenTables; kitchen: Kitchen } | null = null;
+const tables = ['larder', 'settings', 'yields', 'trials', 'runs'] as const;
+
+/**
+ * The kitchen of a book: its larder, measures, kit, yields and what its readings have taught. The same object while
+ * none of these tables changes, so that what hangs on it is worked out once.
+ */
+export function bookKitchen(book: KitchenTables): Kitchen {
+  const before = last;
+  if (before && tables.every((table) => before.tables[table] === book[table])) {
+    return before.kitchen;
+  }
+  const larder = bookLarder(book.larder);
+  const { measures, kit } = settingsOf(book);
+  const sameReadings =
+    before?.tables.trials === book.trials &&
+    before.tables.runs === book.runs &&
+    before.tables.larder === book.larder;
+  const kitchen: Kitchen = {
+    larder,
+    measures,
+    kit,
+    yields: yieldsOf(book.yields),
+    calibrationOf:
+      before && sameReadings ? before.kitchen.calibrationOf : calibrations(book, larder),
+  };
+  last = { tables: book, kitchen };
+  return kitchen;
+}

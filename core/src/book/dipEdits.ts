@@ -1,0 +1,43 @@
+import { type Dip, plainRow, type Row } from '../dip/dip';
+import type { Band, TargetName } from '../mix/targets';
+
+/** A dip with one row changed; the same dip where there is no such row, or the row comes back as it was. */
+export function withRow(dip: Dip, rowId: string, edit: (row: Row) => Row): Dip {
+  let changed = false;
+  const rows = dip.rows.map((row) => {
+    const next = row.id === rowId ? edit(row) : row;
+    changed ||= next !== row;
+    return next;
+  });
+  return changed ? { ...dip, rows } : dip;
+}
+
+/** A dip with another amount in a row, as typed. */
+export function withAmount(dip: Dip, rowId: string, amount: string): Dip {
+  return withRow(dip, rowId, (row) => (row.amount === amount ? row : { ...row, amount }));
+}
+
+/** A dip with one more addition, last. An amount left empty is to taste. */
+export function withAddition(dip: Dip, id: string, ingredientId: string, amount: string): Dip {
+  const row = plainRow(id, ingredientId, amount === '' ? 'to taste' : amount);
+  return { ...dip, rows: [...dip.rows, row] };
+}
+
+/** A dip without a row. */
+export function withoutRow(dip: Dip, rowId: string): Dip {
+  return { ...dip, rows: dip.rows.filter(({ id }) => id !== rowId) };
+}
+
+/** A dip with a row moved to another place; the same dip where that place is none. */
+export function withRowMoved(dip: Dip, from: number, to: number): Dip {
+  const row = dip.rows[from];
+  if (!row || to < 0 || to >= dip.rows.length || from === to) return dip;
+  const others = dip.rows.filter((_, i) => i !== from);
+  return { ...dip, rows: [...others.slice(0, to), row, ...others.slice(to)] };
+}
+
+/** A dip with a target set, or with null taken away. */
+export function withTarget(dip: Dip, name: TargetName, band: Band | null): Dip {
+  const { [name]: _old, ...rest } = dip.targets;
+  return { ...dip, targets: band ? { ...rest, [name]: band } : rest };
+}

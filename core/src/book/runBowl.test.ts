@@ -1,0 +1,156 @@
+import { describe, expect, test } from '@jest/globals';
+import { dip } from '../../test/bookOf';
+import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
+import { type Dip, plainRow } from '../dip/dip';
+import { readRow } from '../dip/readRow';
+import { aimOfTargets, targetsOfAim } from './aim';
+import { type Run, startRun } from './run';
+import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
+import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
+import type { TrialRow } from './trial';
+import { analyseTrialRows, trialRowOf } from './trialParts';
+
+const now = '2026-06-01T10:00:00.000Z';
+const kitchen = kitchenOf();
+const hummus: Dip = dip('a', {
+  rows: [
+    plainRow('t', 'tahini-hulled', '80 g'),
+    plainRow('w', 'water', '60 g'),
+    plainRow('c', 'chickpeas-canned-drained', '320 g'),
+    plainRow('s', 'sea-salt-fine', '4 g'),
+  ],
+});
+const planned = hummus.rows.flatMap((row): TrialRow[] => {
+  const read = trialRowOf(readRow(row, kitchen));
+  return read ? [read] : [];
+});
+const begun = startRun('run', hummus, planned, now);
+/** The run with its first additions in. */
+const after = (count: number): Run => ({
+  ...begun,
+  step: count,
+  entries: begun.entries.map((entry, i) => {
+    const { amount, massG, cv } = entry.planned;
+    return i < count ? { ...entry, done: { amount, massG, cv, at: now } } : entry;
+  }),
+});
+
+describe('a run’s bowl', () => {
+  const of = dip('a');
+  const planned = of.rows.flatMap((row): TrialRow[] => {
+    const read = trialRowOf(readRow(row, kitchen));
+    return read ? [read] : [];
+  });
+  const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
+
+  test('is empty at first, with what it will be after the step in hand', () => {
+    const { now, next } = runBowl(run, of, kitchen);
+    expect(now.massG).toBe(0);
+    expect(next?.massG).toBeCloseTo(planned[0]?.massG ?? NaN, 9);
+  });
+
+  test('follows what really went in', () => {
+    const done = { amount: '1 cup', massG: 156, cv: 0.1, at: '2026-05-06T09:01:00.000Z' };
+    const after = {
+      ...run,
+      step: 1,
+      entries: run.entries.map((entry, i) => (i === 0 ? { ...entry, done } : entry)),
+    };
+    const { now, next } = runBowl(after, of, kitchen);
+    expect(now.massG).toBe(156);
+    expect(next?.freshBody).toBeLessThan(now.freshBody ?? NaN);
+    expect(runBowl({ ...after, step: 2 }, of, kitchen).next).toBeNull();
+  });
+});
+
+describe('what is still to come', () => {
+  const bodyOf = (rows: readonly TrialRow[]) =>
+    analyseTrialRows(rows, kitchen.larder, conditionsOf()).freshBody;
+
+  test('is aimed off for by what it will do to the bowl as it then is', () => {
+    const next = bodyOf(planned.slice(0, 2));
+    const end = bodyOf(planned);
+    expect(aimOff(after(1), hummus, kitchen, next)).toBeCloseTo((end ?? NaN) - (next ?? NaN), 9);
+    expect(aimOff(after(1), hummus, kitchen, next)).toBeGreaterThan(0.3);
+  });
+
+  test('at the last of them, in crumbs, and where it does little there is nothing to aim off for', () => {
+    expect(aimOff(after(3), hummus, kitchen, bodyOf(planned))).toBeNull();
+    expect(aimOff(after(1), hummus, kitchen, null)).toBeNull();
+    expect(aimOff(after(2), hummus, kitchen, bodyOf(planned.slice(0, 3)))).toBeNull();
+  });
+
+  test('what is left out does not come', () => {
+    const skipped: Run = {
+      ...after(1),
+      entries: after(1).entries.map((entry, i) => (i === 2 ? { ...entry, skipped: true } : entry)),
+    };
+    const next = bodyOf(planned.slice(0, 2));
+    expect(aimOff(skipped, hummus, kitchen, next)).toBeNull();
+  });
+
+  test('the first open addition is neither in nor left out', () => {
+    expect(nextOpen(begun)).toBe(0);
+    expect(nextOpen(after(3))).toBe(3);
+    expect(nextOpen(after(4))).toBe(4);
+  });
+});
+
+describe('logging', () => {
+  const logged = { amount: '70 g', massG: 70, cv: 0.01, at: now };
+
+  test('goes by the entry and not by the step in hand', () => {
+    // the water was on the screen; the run has gone on meanwhile
+    const late = withLogged(after(3), 'w', logged);
+    expect(late.entries[1]?.done).toEqual(logged);
+    expect(late.entries[2]).toEqual(after(3).entries[2]);
+    expect(late.step).toBe(2);
+    expect(withLogged(after(1), 'gone', logged)).toEqual(after(1));
+  });
+
+  test('after leaving it out, or the other way round, the later word counts', () => {
+    const skipped = withSkipped(withLogged(after(1), 'w', logged), 'w');
+    expect(skipped.entries[1]).toMatchObject({ done: null, skipped: true });
+    expect(withLogged(skipped, 'w', logged).entries[1]).toMatchObject({
+      done: logged,
+      skipped: false,
+    });
+  });
+
+  test('a step stays within the entries', () => {
+    expect(atStep(begun, -3).step).toBe(0);
+    expect(atStep(begun, 99).step).toBe(4);
+    expect(atStep(begun, 0)).toBe(begun);
+  });
+});
+
+describe('the advisor is asked', () => {
+  test('about what is in, with what is in reach', () => {
+    const question = adviceQuestion(after(2), hummus, kitchen);
+    expect(question.parts.map(({ ingredient: { id } }) => id)).toEqual(['tahini-hulled', 'water']);
+    expect(question.atHand.map(({ id }) => id)).toEqual(withinReach(after(2), hummus));
+    expect(withinReach({ ...begun, atHand: ['water'] }, hummus)).toEqual(['water']);
+    expect(withinReach(begun, hummus)).toContain('lemon-juice');
+    expect(question.machine.mostMl).toBe(1500);
+  });
+});
+
+describe('what a bowl is to be', () => {
+  const wanted = { saltG: { low: 1, high: 1.2 }, freshBody: { low: 6, high: 7 } };
+
+  test('its own body takes the place of the dip’s, its seasoning stays', () => {
+    // ribbons are 3 to 4.6
+    expect(targetsOfAim(wanted, 'ribbons')).toEqual({
+      saltG: wanted.saltG,
+      chilledBody: { low: 3, high: 4.6 },
+    });
+    expect(targetsOfAim(wanted, 'dip')).toBeUndefined();
+  });
+
+  test('is known again by its targets', () => {
+    for (const aim of ['pours', 'scoops', 'shapes', 'dip'] as const) {
+      expect(aimOfTargets(targetsOfAim(wanted, aim))).toBe(aim);
+    }
+    expect(aimOfTargets(undefined)).toBe('dip');
+  });
+});

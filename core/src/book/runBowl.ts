@@ -1,0 +1,81 @@
+import type { AdviseInput } from '../advise/adviseInput';
+import { aimOffFrom } from '../advise/stage';
+import type { Analysis } from '../dip/analyse';
+import type { Dip } from '../dip/dip';
+import { conditionsFor, type Kitchen, machineFor } from '../kitchen/kitchen';
+import { alwaysAtHand } from '../larder/everyday';
+import type { Conditions } from '../mix/conditions';
+import type { Targets } from '../mix/targets';
+import { loggedRows, type Run } from './run';
+import { analyseTrialRows, trialParts } from './trialParts';
+
+/** What a run's bowl is evaluated under. */
+export function runConditions(
+  run: Run,
+  { servedAtC }: Pick<Dip, 'servedAtC'>,
+  kitchen: Kitchen,
+): Conditions {
+  return conditionsFor({ ...run, servedAtC }, kitchen);
+}
+
+/** What a run's bowl is to be: its own targets, else its dip's. */
+export function runTargets({ targets }: Run, dip: Pick<Dip, 'targets'>): Targets {
+  return targets ?? dip.targets;
+}
+
+/** The bowl as it really is, and as it would be once the step in hand is in as written. */
+export function runBowl(
+  run: Run,
+  dip: Dip,
+  kitchen: Kitchen,
+): { now: Analysis; next: Analysis | null } {
+  const conditions = runConditions(run, dip, kitchen);
+  const logged = loggedRows(run);
+  const analyse = (rows: typeof logged) => analyseTrialRows(rows, kitchen.larder, conditions);
+  const entry = run.entries[run.step];
+  return {
+    now: analyse(logged),
+    next: entry && !entry.done ? analyse([...logged, entry.planned]) : null,
+  };
+}
+
+/**
+ * By how much what is still to come after the step in hand will stiffen (positive) or loosen the bowl, where that is
+ * enough to aim off for; null elsewhere.
+ *
+ * @param next the body once the step in hand is in
+ */
+export function aimOff(run: Run, dip: Dip, kitchen: Kitchen, next: number | null): number | null {
+  if (next === null) return null;
+  const planned = run.entries.flatMap((entry, i) => {
+    if (entry.skipped) return [];
+    if (entry.done) return loggedRows({ ...run, entries: [entry] });
+    return i >= run.step ? [entry.planned] : [];
+  });
+  const conditions = runConditions(run, dip, kitchen);
+  const { freshBody } = analyseTrialRows(planned, kitchen.larder, conditions);
+  if (freshBody === null || Math.abs(freshBody - next) < aimOffFrom) return null;
+  // at the last of them there is nothing to aim off for
+  const more = run.entries.slice(run.step + 1).some((one) => !one.done && !one.skipped);
+  return more ? freshBody - next : null;
+}
+
+/** What is within reach of a run: as the cook has said, else all of the dip and what is always at hand. */
+export function withinReach({ atHand }: Run, dip: Pick<Dip, 'rows'>): string[] {
+  return atHand ?? [...new Set([...dip.rows.map((row) => row.ingredientId), ...alwaysAtHand])];
+}
+
+/** A run's bowl as the advisor is asked about it. */
+export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInput {
+  const { larder } = kitchen;
+  return {
+    parts: trialParts(loggedRows(run), larder),
+    conditions: runConditions(run, dip, kitchen),
+    machine: machineFor(run, kitchen),
+    family: dip.family,
+    ...(dip.keepDays === undefined ? {} : { keepDays: dip.keepDays }),
+    targets: runTargets(run, dip),
+    tastes: run.tastes,
+    atHand: withinReach(run, dip).flatMap((id) => larder.get(id) ?? []),
+  };
+}

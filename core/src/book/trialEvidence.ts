@@ -1,0 +1,36 @@
+import { trialParts } from './trialParts';
+import { momentOf } from '../readings/keptReading';
+import type { Trial } from './trial';
+import type { Larder } from '../larder/larder';
+import { readEvidence } from '../readings/readEvidence';
+import type { KeptEvidence } from '../readings/residuals';
+import { type Standing, standingOf } from '../readings/standing';
+
+/** The part of a trial, or of a run, that its readings are held against. */
+export type ReadMaking = Pick<Trial, 'dipId' | 'rows' | 'method' | 'machineId' | 'readings'>;
+
+/**
+ * The readings of one trial made ready to teach: each brought to 25 °C and no rest before it is compared. Readings
+ * of crumbs and of an empty bowl teach nothing; tests out of their range neither.
+ *
+ * @param trial with its rows as they were really added
+ */
+export function trialEvidence(trial: ReadMaking, larder: Larder): KeptEvidence[] {
+  if (trial.readings.length === 0) return [];
+  const parts = trialParts(trial.rows, larder);
+  const standings = new Map<number, Standing | null>();
+  return trial.readings.flatMap((reading, index) => {
+    // what followed a reading was not in what was read
+    const after = reading.after ?? parts.length;
+    const standing = standings.get(after) ?? standingOf(parts.slice(0, after), trial.method);
+    standings.set(after, standing);
+    if (!standing) return [];
+    const read = readEvidence(
+      trial.dipId,
+      standing,
+      reading.taken,
+      momentOf(reading, trial.method),
+    );
+    return read ? [{ ...read, reading, index }] : [];
+  });
+}

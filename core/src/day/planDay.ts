@@ -1,0 +1,141 @@
+import { seeded } from '../statistics/random';
+import { placeBackwards, type TaskNet, taskNet } from './backwards';
+import { type DayPlan, type DayProblem, durationOf, ovenWithinC, washedResource } from './task';
+
+/** What a plan costs: clashes before lateness before span before washing up before what is free going last. */
+export function planCost(plan: DayPlan): number {
+  return (
+    plan.clashes.length * 1e9 +
+    plan.latenessMin * 1e5 +
+    plan.spanMin * 100 +
+    plan.washUps * 10 +
+    plan.freeAfter
+  );
+}
+
+/**
+ * A span no plan can be shorter than: the longest chain, the cooks' hands, and each machine's and oven's work.
+ *
+ * @returns minutes
+ */
+export function lowerBoundSpan(problem: DayProblem): number {
+  const { tasks, resources } = problem;
+  const { head } = taskNet(problem);
+  const hands = tasks.reduce((sum, { handsOnMin }) => sum + handsOnMin, 0);
+  const bounds = [
+    Math.max(0, ...head.values()),
+    Math.ceil(hands / Math.max(1, resources['cook'] ?? 1)),
+  ];
+  for (const [name, count] of Object.entries(resources)) {
+    if (name === 'cook' || name === 'oven' || count <= 0) continue;
+    const work = tasks.reduce((sum, task) => {
+      const use = task.uses[name];
+      return (
+        sum +
+        (typeof use === 'number'
+          ? Math.min(use, name === washedResource ? 1 : use) * durationOf(task)
+          : 0)
+      );
+    }, 0);
+    bounds.push(Math.ceil(work / count));
+  }
+  bounds.push(ovenBound(problem));
+  return Math.max(...bounds);
+}
+
+/** Temperatures that can't share an oven need their longest bakes one after another. */
+function ovenBound({ tasks, resources }: DayProblem): number {
+  const baked = tasks.flatMap((task) =>
+    task.uses.oven ? [{ tempC: task.uses.oven.tempC, minutes: durationOf(task) }] : [],
+  );
+  const ovens = resources['oven'] ?? 0;
+  if (baked.length === 0 || ovens <= 0) return 0;
+  // bakes further apart than an oven allows never share one: a chain of such, each the longest of its kind
+  const apart: { tempC: number; minutes: number }[] = [];
+  for (const one of [...baked].sort((a, b) => b.minutes - a.minutes)) {
+    if (apart.every(({ tempC }) => Math.abs(tempC - one.tempC) > ovenWithinC)) apart.push(one);
+  }
+  return Math.ceil(apart.reduce((sum, { minutes }) => sum + minutes, 0) / ovens);
+}
+
+export interface SearchLimits {
+  /** Placings tried at most. */
+  tries: number;
+  /** Stops sooner after this long, ms; by a clock given with it, so that the core needs none. */
+  ms?: number;
+  now?: () => number;
+  onProgress?: (share: number) => void;
+}
+
+const seed = 41;
+
+/** First ranks: what has most before it goes in first, since it reaches furthest back. */
+function firstRanks(net: TaskNet): number[] {
+  return net.problem.tasks.map(({ id }) => net.head.get(id) ?? 0);
+}
+
+/**
+ * Plans a day backwards from serving: places every task as late as it can go and looks for a better order by moving
+ * one or two ranks at a time, from several starts, until nothing can be better or the tries are used up.
+ *
+ * @throws RangeError when tasks follow one another in a circle
+ */
+export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
+  const net = taskNet(problem);
+  const { tasks } = problem;
+  if (tasks.length === 0) {
+    return {
+      tasks: [],
+      startAt: 0,
+      latenessMin: 0,
+      spanMin: 0,
+      washUps: 0,
+      freeAfter: 0,
+      clashes: [],
+    };
+  }
+  const bound = lowerBoundSpan(problem);
+  const random = seeded(seed);
+  const began = limits.now?.() ?? 0;
+  let ranks = firstRanks(net);
+  let best = placeBackwards(net, ranks);
+  let bestCost = planCost(best);
+  let here = bestCost;
+  const longest = Math.max(...ranks);
+  let stale = 0;
+  for (let tried = 1; tried < limits.tries; tried += 1) {
+    if (limits.ms !== undefined && limits.now && limits.now() - began > limits.ms) break;
+    // at the bound with nothing washed and nothing free last, no order is better
+    if (bestCost <= bound * 100) break;
+    if (tried % 16 === 0) limits.onProgress?.(tried / limits.tries);
+    const next = [...ranks];
+    const moves = 1 + Math.floor(random() * 3);
+    for (let i = 0; i < moves; i += 1) {
+      const at = Math.floor(random() * tasks.length);
+      if (random() < 0.5) {
+        next[at] = random() * longest;
+      } else {
+        const other = Math.floor(random() * tasks.length);
+        [next[at], next[other]] = [next[other] ?? 0, next[at] ?? 0];
+      }
+    }
+    const plan = placeBackwards(net, next);
+    const cost = planCost(plan);
+    if (cost <= here) {
+      stale = cost < here ? 0 : stale + 1;
+      ranks = next;
+      here = cost;
+    } else stale += 1;
+    if (cost < bestCost) {
+      best = plan;
+      bestCost = cost;
+    }
+    if (stale > 60 + 4 * tasks.length) {
+      ranks = firstRanks(net).map((rank) => rank * (0.5 + random()));
+      here = Infinity;
+      stale = 0;
+    }
+  }
+  limits.onProgress?.(1);
+  return best;
+}

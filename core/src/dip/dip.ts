@@ -1,0 +1,115 @@
+import { type Method, usualMethod } from '../mix/method';
+import type { GarlicForm, Place } from '../mix/part';
+import type { Targets } from '../mix/targets';
+import type { Family } from '../mix/families';
+import type { RawWay } from '../prepare/rawWay';
+
+/** When a dip is tasted while it is made. */
+export const tastings = ['end', 'each', 'cold'] as const;
+export type Tasting = (typeof tastings)[number];
+
+/** How an addition is worked in. */
+export const workings = ['pulse', 'long', 'stream', 'scrape', 'stir'] as const;
+export interface WorkedIn {
+  how: (typeof workings)[number];
+  /** null for as long as it takes */
+  minutes: number | null;
+  /** What to look for, in the cook's words. */
+  lookFor: string;
+}
+
+/** One addition of a dip, as the cook wrote it. */
+export interface Row {
+  id: string;
+  ingredientId: string;
+  /** As typed; may be unreadable, since nothing typed is lost. */
+  amount: string;
+  place: Place;
+  /** How it is prepared, in the cook's words. */
+  prep: string;
+  hold: boolean;
+  min?: string;
+  max?: string;
+  garlicForm?: GarlicForm;
+  germOut?: boolean;
+  /** How it is made ready from raw; null as it is bought, left out the usual way. */
+  raw?: RawWay | null;
+  /** How it is worked in; left out the usual way. */
+  worked?: WorkedIn;
+  /** The amount the cook has said is right, as it was typed then. */
+  sure?: string;
+}
+
+/** An addition to the bowl with nothing more said of it. */
+export function plainRow(id: string, ingredientId: string, amount: string): Row {
+  return { id, ingredientId, amount, place: 'bowl', prep: '', hold: false };
+}
+
+/** A dip or a variant of one. */
+export interface Dip {
+  id: string;
+  name: string;
+  family: Family;
+  /** The dip it was made from; null for a base. */
+  parentId: string | null;
+  note: string;
+  rows: Row[];
+  method: Method;
+  machineId: string;
+  /** °C */
+  servedAtC: number;
+  /** g a person eats */
+  portionG: number;
+  /** Id of the ingredient the dip is named for, where the cook says so. */
+  leadId?: string;
+  targets: Targets;
+  /** When it is tasted, where the cook has chosen: at the end, after each addition, at the gate and again cold. */
+  tasting?: Tasting;
+  /** Days it is kept in the fridge, where the cook has chosen. */
+  keepDays?: number;
+  /** What to do next with it, in the cook's words. */
+  nextThing: string;
+  /** ISO 8601 */
+  createdAt: string;
+}
+
+/**
+ * A new dip with nothing in it yet.
+ *
+ * @param id unique in the book
+ * @param now ISO 8601
+ */
+export function emptyDip(id: string, name: string, now: string): Dip {
+  return {
+    id,
+    name,
+    family: 'pulse',
+    parentId: null,
+    note: '',
+    rows: [],
+    method: { ...usualMethod },
+    machineId: 'food-processor',
+    servedAtC: 8,
+    portionG: 60,
+    targets: {},
+    nextThing: '',
+    createdAt: now,
+  };
+}
+
+/** When a dip is tasted: at the gate and cold where the cook has not said. */
+export const tastingOf = (dip: Pick<Dip, 'tasting'>): Tasting => dip.tasting ?? 'cold';
+
+/** A variant: everything of its parent, under a name of its own. */
+export function variantOf(parent: Dip, id: string, name: string, now: string): Dip {
+  return {
+    ...parent,
+    id,
+    name,
+    parentId: parent.id,
+    note: '',
+    nextThing: '',
+    createdAt: now,
+    rows: parent.rows.map((row) => ({ ...row })),
+  };
+}

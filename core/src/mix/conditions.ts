@@ -1,0 +1,24 @@
+import type { MeasureSystem } from '../amounts/measureSystem';
+import { type Correction, priorCorrection } from './correction';
+import type { Method } from './method';
+
+/**
+ * What a mix is evaluated under, beside what is in it. Nothing of it may be left out, so that no question can forget
+ * what the kitchen's readings have taught or whose spoons are meant. Plain data, so that it crosses to workers.
+ */
+export interface Conditions {
+  method: Method;
+  /** °C it is eaten at, −10–80. */
+  servedAtC: number;
+  measures: MeasureSystem;
+  /** What this kitchen's readings have taught of this formula in this machine. */
+  correction: Correction;
+}
+
+/** The part of the conditions that bodies need. */
+export type BodyConditions = Pick<Conditions, 'method' | 'correction'>;
+
+/** The model by itself, before any reading: what readings are held against. */
+export function uncorrected(method: Method): BodyConditions {
+  return { method, correction: priorCorrection };
+}

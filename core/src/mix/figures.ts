@@ -1,0 +1,133 @@
+import { chilled, fresh, fromMachine, modelBody, type Moment, shownBody } from './bodyAt';
+import { type BodyState, bodyState } from './bodyModel';
+import { bodyWord, type BodyWord } from './bodyWords';
+import type { BodyConditions, Conditions } from './conditions';
+import { spreadLeft } from './correction';
+import { measuringSd } from './measuringSd';
+import { type Mix, massOf, mixVolumeMl } from './mix';
+import { startingBodyParameters } from './parameters';
+import type { Part } from './part';
+import { type Per100g, per100g } from './per100g';
+import { missOf, type TargetName, targetNames, type Targets } from './targets';
+
+export type MixState = 'pours' | 'paste' | 'crumbs';
+
+/** Where a dip stands at its end. Bodies are null for crumbs and an empty bowl; all are model estimates. */
+export interface Figures {
+  /** Just blended, at 25 °C. */
+  freshBody: number | null;
+  /** At the machine's temperature, before any rest. */
+  warmBody: number | null;
+  /** Rested, at 5 °C. */
+  chilledBody: number | null;
+  /** Rested, at the temperature it is served. */
+  servedBody: number | null;
+  /** Of the fresh mix. */
+  state: MixState;
+  /** Share of the water-continuous regime, 0–1; 1 for an empty bowl. */
+  waterOutside: number;
+  per100g: Per100g;
+  /** In the bowl and folded in, g. */
+  massG: number;
+  /** With air, ml. */
+  volumeMl: number;
+  topG: number;
+}
+
+/** Below this body a mix pours. */
+const poursBelow = 3;
+
+/** Crumbs are what has no body though the bowl is not empty. */
+export function mixState(state: BodyState | null, body: number | null): MixState {
+  if (state?.crumbs) return 'crumbs';
+  return (body ?? 0) < poursBelow ? 'pours' : 'paste';
+}
+
+/** The figures of a mix: one evaluation of the model, a few microseconds. */
+export function figuresOf(mix: Mix, conditions: Conditions): Figures {
+  const { method, servedAtC } = conditions;
+  const { blended } = mix;
+  const state = bodyState(blended);
+  const at = (moment: Moment) => shownBody(blended, state, conditions, moment);
+  const freshBody = at(fresh);
+  return {
+    freshBody,
+    warmBody: at(fromMachine(method)),
+    chilledBody: at(chilled),
+    servedBody: at({ ...chilled, atC: servedAtC }),
+    state: mixState(state, freshBody),
+    waterOutside: state?.waterOutside ?? 1,
+    per100g: per100g(mix.all),
+    massG: massOf(mix),
+    volumeMl: mixVolumeMl(mix, method),
+    topG: mix.topG,
+  };
+}
+
+/**
+ * Spread of a body from the model alone: the fit's residual, as far as readings have narrowed it at this mix.
+ *
+ * @param belonging how far the mix is the formula that was read, 0–1
+ * @returns one standard deviation, body
+ */
+export function modelSd(
+  state: BodyState | null,
+  { method, correction }: BodyConditions,
+  belonging = 1,
+): number {
+  const { residualSdBody } = startingBodyParameters;
+  if (!state) return residualSdBody;
+  return (
+    residualSdBody * spreadLeft(correction, modelBody(state, method), state.waterOutside, belonging)
+  );
+}
+
+/**
+ * Spread of the dip's body, from the model and from how its parts were measured together.
+ *
+ * @param mix of these parts
+ * @returns one standard deviation, body
+ */
+export function bodySd(parts: readonly Part[], mix: Mix, conditions: BodyConditions): number {
+  const state = bodyState(mix.blended);
+  const paste = state && !state.crumbs;
+  const measuring = paste ? measuringSd(parts, parts.length, mix.blended, state) : 0;
+  return Math.hypot(modelSd(state, conditions), measuring);
+}
+
+/** What a body is called; null where there is none. */
+export function wordFor(body: number | null): BodyWord | null {
+  return body === null ? null : bodyWord(body);
+}
+
+/** A target's figure; null where there is none. */
+export function targetFigure(name: TargetName, figures: Figures): number | null {
+  switch (name) {
+    case 'freshBody':
+    case 'chilledBody':
+    case 'massG':
+    case 'volumeMl':
+      return figures[name];
+    case 'saltG':
+    case 'acidG':
+    case 'garlicG':
+      return figures.per100g[name];
+  }
+}
+
+/** A target that is missed, and by how much: positive is too little. */
+export interface Miss {
+  name: TargetName;
+  miss: number;
+}
+
+/** Targets that figures don't meet; a figure there is none of is no miss. */
+export function missed(figures: Figures, targets: Targets): Miss[] {
+  return targetNames.flatMap((name) => {
+    const band = targets[name];
+    const value = targetFigure(name, figures);
+    if (!band || value === null) return [];
+    const miss = missOf(value, band);
+    return Math.abs(miss) > 1e-9 ? [{ name, miss }] : [];
+  });
+}

@@ -1,0 +1,36 @@
+import type { Method } from '../mix/method';
+import type { Part } from '../mix/part';
+import type { Evidence } from './calibrate';
+import { readEvidence } from './readEvidence';
+import { standingOf } from './standing';
+import type { ReadingTaken } from './takeReading';
+
+/** A reading of a bowl on its way. */
+export interface BowlReading {
+  taken: ReadingTaken;
+  /** How many parts were in when it was read; all of them when left out. */
+  after?: number;
+  /** °C; warm from the machine when left out. */
+  atC?: number;
+}
+
+/** The formula a bowl's own readings are kept under where it has no other name. */
+export const bowlFormula = 'bowl';
+
+/**
+ * Readings of a bowl as evidence about it. Readings of crumbs and tests out of their range teach nothing.
+ *
+ * @param parts in the order they went in
+ */
+export function bowlEvidence(
+  parts: readonly Part[],
+  readings: readonly BowlReading[],
+  method: Method,
+): Evidence[] {
+  return readings.flatMap(({ taken, after = parts.length, atC = method.blendC }) => {
+    const standing = standingOf(parts.slice(0, after), method);
+    return standing
+      ? (readEvidence(bowlFormula, standing, taken, { atC, restedForMinutes: 0 }) ?? [])
+      : [];
+  });
+}

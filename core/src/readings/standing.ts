@@ -1,0 +1,34 @@
+import { bodyAt, fresh, modelBody, type Moment } from '../mix/bodyAt';
+import { bodyState } from '../mix/bodyModel';
+import { uncorrected } from '../mix/conditions';
+import { measuringSd } from '../mix/measuringSd';
+import type { Method } from '../mix/method';
+import { mixOf } from '../mix/mix';
+import type { Part } from '../mix/part';
+
+/** Where a mix stands by the model alone, for readings to be held against. */
+export interface Standing {
+  /** Fresh body at 25 °C. */
+  modelBody: number;
+  /** 0–1 */
+  waterOutside: number;
+  /** One standard deviation from measuring, body. */
+  measuringSd: number;
+  /** What rest and temperature add to the fresh mix at a moment, body. */
+  gainedAt(moment: Moment): number;
+}
+
+/** Where parts stand once blended; null while they are no paste. */
+export function standingOf(parts: readonly Part[], method: Method): Standing | null {
+  const { blended } = mixOf(parts);
+  const state = bodyState(blended);
+  if (!state || state.crumbs) return null;
+  const model = uncorrected(method);
+  const at25 = bodyAt(blended, state, model, fresh);
+  return {
+    modelBody: modelBody(state, method),
+    waterOutside: state.waterOutside,
+    measuringSd: measuringSd(parts, parts.length, blended, state),
+    gainedAt: (moment) => bodyAt(blended, state, model, moment) - at25,
+  };
+}

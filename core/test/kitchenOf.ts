@@ -1,0 +1,38 @@
+import { defaultKit } from '../src/kitchen/kit';
+import type { Kitchen } from '../src/kitchen/kitchen';
+import { shippedLarder } from '../src/larder/larder';
+import type { Conditions } from '../src/mix/conditions';
+import { priorCorrection } from '../src/mix/correction';
+import { type Figures, figuresOf } from '../src/mix/figures';
+import { usualMethod } from '../src/mix/method';
+import { mixOf } from '../src/mix/mix';
+import type { Part } from '../src/mix/part';
+import { calibrate } from '../src/readings/calibrate';
+
+/** Everyday conditions in a kitchen that has read nothing yet. */
+export function conditionsOf(extra: Partial<Conditions> = {}): Conditions {
+  return {
+    method: usualMethod,
+    servedAtC: 5,
+    measures: 'us',
+    correction: priorCorrection,
+    ...extra,
+  };
+}
+
+/** A kitchen with the shipped larder that has read nothing yet. */
+export function kitchenOf(extra: Partial<Kitchen> = {}): Kitchen {
+  return {
+    larder: shippedLarder,
+    measures: 'us',
+    kit: defaultKit,
+    yields: [],
+    calibrationOf: () => calibrate([]),
+    ...extra,
+  };
+}
+
+/** Where parts end, under everyday conditions unless others are given. */
+export function endOf(parts: readonly Part[], conditions: Conditions = conditionsOf()): Figures {
+  return figuresOf(mixOf(parts), conditions);
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import Add from '@mui/icons-material/Add';
+import Box from '@mui/material/Box';
+import InputBase from '@mui/material/InputBase';
+import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import type { Larder } from '@cobbet/core/larder/larder';
+import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
+import { useState } from 'react';
+import { colour } from '@/theme/colour';
+import type { LarderField as LarderFieldType } from './LarderField';
+
+type Field = typeof LarderFieldType;
+
+/** Adds a row by typing. The search comes in when it is first wanted; what is typed meanwhile is kept. */
+export function AddRow({
+  larder,
+  measures,
+  placeholder = 'Add something, such as 2 tbsp lemon juice',
+  onAdd,
+}: {
+  larder: Larder;
+  measures: MeasureSystem;
+  placeholder?: string;
+  onAdd: (ingredient: Ingredient, amount: string) => void;
+}) {
+  const [text, setText] = useState('');
+  const [Field, setField] = useState<Field | null>(null);
+  // the plain field stays until the search is there, so that no letter is lost on the way
+  const want = async () => {
+    const { LarderField } = await import('./LarderField');
+    setField(() => LarderField);
+  };
+  return (
+    <Box data-add-row sx={{ maxWidth: 440, minHeight: 34 }}>
+      {Field ? (
+        <Field
+          larder={larder}
+          measures={measures}
+          placeholder={placeholder}
+          text={text}
+          onText={setText}
+          onAdd={onAdd}
+        />
+      ) : (
+        <InputBase
+          value={text}
+          placeholder={placeholder}
+          onFocus={() => void want()}
+          onChange={(event) => setText(event.target.value)}
+          startAdornment={<Add fontSize="small" sx={{ mr: 1, color: colour.muted }} />}
+          slotProps={{
+            input: { 'aria-label': 'Add something', role: 'combobox', 'aria-expanded': false },
+          }}
+          sx={{ width: '100%', borderBottom: `1px solid ${colour.muted}` }}
+        />
+      )}
+    </Box>
+  );
+}

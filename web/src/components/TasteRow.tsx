@@ -1,0 +1,54 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { type Taste, type TasteMarks, type Verdict, verdicts } from '@cobbet/core/readings/tastes';
+import { capital } from './bodyText';
+
+/** What is no taste of its own is asked in its own words. */
+const words: Partial<Record<Taste, Record<Verdict, string>>> = {
+  lean: { short: 'too rich', right: 'right', over: 'too lean' },
+  flat: { short: 'too sharp', right: 'right', over: 'flat' },
+};
+const names: Partial<Record<Taste, string>> = { lean: 'Fat', flat: 'Life' };
+
+/** Marks with one of them set, or taken away. */
+export function withTaste(marks: TasteMarks, taste: Taste, verdict: Verdict | null): TasteMarks {
+  const { [taste]: _old, ...rest } = marks;
+  return verdict ? { ...rest, [taste]: verdict } : rest;
+}
+
+/** One taste: short, right or over; a second tap takes the mark away. */
+export function TasteRow({
+  taste,
+  marks,
+  onMark,
+}: {
+  taste: Taste;
+  marks: TasteMarks;
+  onMark: (verdict: Verdict | null) => void;
+}) {
+  const name = names[taste] ?? capital(taste);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1 }}>
+      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{name}</Box>
+      <ToggleButtonGroup
+        exclusive
+        value={marks[taste] ?? null}
+        aria-label={name}
+        onChange={(_, verdict: Verdict | null) => onMark(verdict)}
+      >
+        {verdicts.map((verdict) => (
+          <ToggleButton
+            key={verdict}
+            value={verdict}
+            sx={{ minHeight: 48, minWidth: 84, fontSize: 16 }}
+          >
+            {words[taste]?.[verdict] ?? verdict}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Box>
+  );
+}

@@ -1,0 +1,120 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import { useCallback, useEffect } from 'react';
+import { colour } from '@/theme/colour';
+import { spoonProofInWorker } from '@/workers/reckoningClient';
+import { shortName } from '@/components/shortName';
+import { useAsked } from '@/components/useAsked';
+import type { Bench } from '../useBench';
+import { unreadable } from './useLanding';
+
+const inHundred = (share: number) => `${Math.round(share * 100)} times in 100`;
+
+/** How often the amounts land when measured as they are written, and the steadier ones near by. */
+export function OddsPanel({
+  bench,
+  onTake,
+  onClose,
+}: {
+  bench: Bench;
+  onTake: (proposal: Proposal) => void;
+  onClose: () => void;
+}) {
+  const { typed, kitchen } = bench;
+  const ask = useCallback(
+    (signal: AbortSignal, onProgress: (share: number) => void) => {
+      const question = landingQuestion(bench, true);
+      if (!question) throw new Error(unreadable);
+      return spoonProofInWorker(question, onProgress, signal);
+    },
+    [bench],
+  );
+  const { asked, start, leave } = useAsked(bench.analysis, ask);
+  // asked for by opening; asked again only by the cook when the dip has changed
+  useEffect(() => void start(), []); // eslint-disable-line react-hooks/exhaustive-deps
+  if (asked.state === 'idle') {
+    return (
+      <Button size="small" variant="outlined" onClick={() => void start()}>
+        The dip has changed: ask again
+      </Button>
+    );
+  }
+  if (asked.state === 'working') {
+    return (
+      <Box role="status">
+        Measuring it two thousand times…
+        <LinearProgress
+          variant="determinate"
+          value={asked.share * 100}
+          aria-label="Measuring"
+          sx={{ my: 1 }}
+        />
+        <Button
+          size="small"
+          onClick={() => {
+            leave();
+            onClose();
+          }}
+        >
+          Stop
+        </Button>
+      </Box>
+    );
+  }
+  if (asked.state === 'failed') {
+    return (
+      <Box role="alert">
+        {asked.message} <Button onClick={() => void start()}>Try again</Button>
+      </Box>
+    );
+  }
+  const { odds, better } = asked.answer;
+  const take = () => {
+    if (!better) return;
+    const changed = new Map(better.amounts.map(({ index, text }) => [index, text]));
+    const amounts = bench.rows.map(({ row }, i) => ({ amount: changed.get(i) ?? row.amount }));
+    onTake(proposeLanding(typed, kitchen, amounts));
+  };
+  return (
+    <Box component="section" aria-label="Odds" sx={{ lineHeight: 1.4 }}>
+      <Typography variant="h2" sx={{ mb: 0.25 }}>
+        Lands {inHundred(odds.measured)}
+      </Typography>
+      <Box sx={{ fontSize: 14 }}>
+        measured as written, were the model right; {inHundred(odds.withModel)} with the model’s own
+        doubt.
+      </Box>
+      {better ? (
+        <Box sx={{ mt: 1, p: 1.25, bgcolor: colour.accentWash, borderRadius: 1, fontSize: 14 }}>
+          <strong>Steadier near by:</strong> {inHundred(better.odds.measured)},{' '}
+          {Math.round(better.odds.withModel * 100)} with doubt.
+          {better.amounts.map(({ index, text }) => (
+            <Box key={index} sx={{ display: 'flex', gap: 0.75, mt: 0.5 }}>
+              <Box component="s" sx={{ color: colour.muted }}>
+                {bench.rows[index]?.row.amount}
+              </Box>
+              <strong>{text}</strong>
+              <span>{shortName(bench.rows[index]?.ingredient?.name ?? '')}</span>
+            </Box>
+          ))}
+          <Button size="small" variant="contained" onClick={take} sx={{ mt: 1 }}>
+            Take these
+          </Button>
+        </Box>
+      ) : (
+        <Box sx={{ mt: 0.5, fontSize: 14, color: colour.muted }}>
+          No amounts near by land more often.
+        </Box>
+      )}
+      <Button size="small" onClick={onClose}>
+        Close
+      </Button>
+    </Box>
+  );
+}

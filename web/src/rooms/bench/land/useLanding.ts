@@ -1,0 +1,42 @@
+'use client';
+
+import type { Dip } from '@cobbet/core/dip/dip';
+import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
+import type { LandAnswer } from '@cobbet/core/landing/landParts';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import { useCallback, useMemo } from 'react';
+import { useAsked } from '@/components/useAsked';
+import type { Bench } from '../useBench';
+
+export const unreadable = 'Mend the amounts that can’t be read first.';
+
+/** What of a dip a landing answers; its name and its machine may change under it. */
+function useAskedOf({ rows, targets, method, servedAtC }: Dip) {
+  return useMemo(() => ({ rows, targets, method, servedAtC }), [rows, targets, method, servedAtC]);
+}
+
+/** Asks the solver to land a dip, and keeps its answer until it is taken or left. */
+export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
+  const about = useAskedOf(dip);
+  const ask = useCallback(
+    async (signal: AbortSignal): Promise<LandAnswer> => {
+      const question = landingQuestion({ ...bench, dip }, kitchenMeasures);
+      if (!question) throw new Error(unreadable);
+      // the worker's side is loaded when it is first asked
+      const { landInWorker } = await import('@/workers/landingClient');
+      return landInWorker(question, signal);
+    },
+    [bench, dip, kitchenMeasures],
+  );
+  const { asked, start, leave } = useAsked(about, ask);
+  const { typed, kitchen } = bench;
+  const proposal: Proposal | null = useMemo(() => {
+    if (asked.state !== 'answered') return null;
+    const { answer } = asked;
+    const parts = answer.feasible ? answer.parts : answer.nearest.parts;
+    return proposeLanding(typed, kitchen, parts);
+  }, [asked, typed, kitchen]);
+  return { landing: asked, proposal, land: start, leave };
+}
+
+export type LandingControl = ReturnType<typeof useLanding>;

@@ -1,0 +1,122 @@
+'use client';
+
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import { type BodyWord, bodyWord } from '@cobbet/core/mix/bodyWords';
+import { type Band, missOf } from '@cobbet/core/mix/targets';
+import { BandSlider } from '@/components/BandSlider';
+import { bodyFigure, capital } from '@/components/bodyText';
+import { SpoonPicture } from '@/components/SpoonPicture';
+import { colour } from '@/theme/colour';
+import { footHeight } from './lineGeometry';
+import type { LineAxis } from './shownQuantity';
+
+/** How a value stands to its target, in words. */
+export function targetText(value: number | null, band: Band | undefined): string {
+  if (!band) return 'no target';
+  const { low, high } = band;
+  const range =
+    low === null
+      ? `up to ${bodyFigure(high ?? 0)}`
+      : high === null
+        ? `${bodyFigure(low)} or more`
+        : `${bodyFigure(low)}–${bodyFigure(high)}`;
+  if (value === null) return `target ${range}`;
+  const miss = missOf(value, band);
+  if (Math.abs(miss) < 0.005) return `inside your ${range}`;
+  const by = Math.max(0.1, Math.abs(miss)).toFixed(1);
+  return `${by} ${miss > 0 ? 'looser' : 'stiffer'} than your ${range}`;
+}
+
+/** Where the dip stands at one moment, in words at the left and as a target to move at the right. */
+export function FootRow({
+  when,
+  body,
+  sd,
+  band,
+  axis,
+  axisLeft,
+  onBand,
+}: {
+  when: string;
+  body: number | null;
+  sd: number;
+  band: Band | undefined;
+  axis: LineAxis;
+  /** px from the row's left to the axis. */
+  axisLeft: string;
+  onBand: (band: Band | null) => void;
+}) {
+  const word: BodyWord | null = body === null ? null : bodyWord(body);
+  const [from, to] = axis.domain;
+  const left = axis.x(from);
+  const right = axis.x(to);
+  const name = `Target body, ${when}`;
+  const inside = band !== undefined && body !== null && missOf(body, band) === 0;
+  const aim = () => {
+    const middle = Math.min(to - 0.5, Math.max(from + 0.5, body ?? 7));
+    const round = (x: number) => Number(x.toFixed(1));
+    onBand({ low: round(middle - 0.4), high: round(middle + 0.4) });
+  };
+  return (
+    <Box sx={{ height: footHeight, display: 'flex', alignItems: 'center', position: 'relative' }}>
+      <Box sx={{ width: 52, flexShrink: 0, textAlign: 'center' }}>
+        {word && <SpoonPicture word={word} size={34} />}
+      </Box>
+      <Box sx={{ minWidth: 0, lineHeight: 1.25 }}>
+        <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+          {capital(word ?? 'crumbs')}, {when}
+        </Box>
+        <Box sx={{ fontSize: 13.5, color: colour.muted }}>
+          {body === null ? 'not yet a paste' : `body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
+          {' · '}
+          <Box
+            component="span"
+            sx={{
+              color: band ? (inside ? colour.bandEdge : colour.caution) : colour.muted,
+              fontWeight: band ? 600 : 400,
+            }}
+          >
+            {targetText(body, band)}
+          </Box>
+        </Box>
+      </Box>
+      <Box sx={{ position: 'absolute', left: axisLeft, right: 0, top: 0, bottom: 0 }}>
+        {band ? (
+          <>
+            <Box sx={{ position: 'absolute', left, width: right - left, top: 0, bottom: 0 }}>
+              <BandSlider
+                name={name}
+                band={band}
+                from={from}
+                to={to}
+                step={0.1}
+                onChange={onBand}
+              />
+            </Box>
+            <IconButton
+              title="No target"
+              size="small"
+              aria-label={`Take away the ${name.toLowerCase()}`}
+              onClick={() => onBand(null)}
+              sx={{ position: 'absolute', right: 0, top: 13 }}
+            >
+              <Close fontSize="inherit" />
+            </IconButton>
+          </>
+        ) : (
+          <Button
+            size="small"
+            onClick={aim}
+            aria-label={`Set a ${name.toLowerCase()}`}
+            sx={{ position: 'absolute', left, top: 13, bgcolor: colour.paper }}
+          >
+            Set a target
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,65 @@
+import Box from '@mui/material/Box';
+import type { BodyWord } from '@cobbet/core/mix/bodyWords';
+import { SpoonPicture } from '@/components/SpoonPicture';
+import { colour } from '@/theme/colour';
+import type { LineAxis, ShownQuantity } from './shownQuantity';
+
+/** What the line's axis means: the seven spoons, or figures for a seasoning. */
+export function LineHeader({
+  shown,
+  axis,
+  current,
+}: {
+  shown: ShownQuantity;
+  axis: LineAxis;
+  current: BodyWord | null;
+}) {
+  // on a tablet the words would run into one another; the spoons stay
+  const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 320;
+  return (
+    <Box sx={{ position: 'relative', height: 72 }} aria-hidden>
+      {axis.ticks.map(({ value, label }) => (
+        <Box
+          key={label}
+          sx={{
+            position: 'absolute',
+            left: axis.x(value),
+            bottom: 4,
+            transform: 'translateX(-50%)',
+            textAlign: 'center',
+            fontSize: 12.5,
+            lineHeight: 1.2,
+            fontWeight: label === current ? 700 : 400,
+            color: label === current ? colour.accent : colour.muted,
+          }}
+        >
+          {shown === 'body' && <SpoonPicture word={label as BodyWord} size={narrow ? 27 : 36} />}
+          <div>{narrow && label !== current ? '\u00a0' : label}</div>
+        </Box>
+      ))}
+      {shown === 'body' ? (
+        <Box
+          sx={{
+            position: 'absolute',
+            left: axis.crumbsX,
+            bottom: 4,
+            transform: 'translateX(-50%)',
+            fontSize: 12.5,
+            lineHeight: 1.2,
+            color: colour.muted,
+          }}
+        >
+          crumbs
+        </Box>
+      ) : (
+        <Box sx={{ position: 'absolute', left: 10, top: 8, fontSize: 13, color: colour.muted }}>
+          {shown === 'garlic'
+            ? 'garlic as raw crushed, g per 100 g'
+            : shown === 'sour'
+              ? 'sour as citric acid, g per 100 g'
+              : 'salt, g per 100 g'}
+        </Box>
+      )}
+    </Box>
+  );
+}

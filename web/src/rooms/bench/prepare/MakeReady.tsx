@@ -1,0 +1,198 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import NativeSelect from '@mui/material/NativeSelect';
+import type { RawWay } from '@cobbet/core/prepare/rawWay';
+import type { Row } from '@cobbet/core/dip/dip';
+import type { ReadRow } from '@cobbet/core/dip/readRow';
+import { ownRoute } from '@cobbet/core/prepare/ownRoute';
+import { prepare, rawFor, routesTo } from '@cobbet/core/prepare/prepare';
+import { pulseOfIngredient } from '@cobbet/core/prepare/pulses';
+import { soakCurve } from '@cobbet/core/prepare/soak';
+import { methodOf, routeOfRow, wayOfRow } from '@cobbet/core/prepare/usualWay';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { Cautions } from '@/components/Cautions';
+import { useBook } from '@/store/bookStore';
+import { colour } from '@/theme/colour';
+import { CoolingHelp } from './CoolingHelp';
+import { shortName } from '@/components/shortName';
+import { Choice } from '../rows/Choice';
+import { LeftOver } from './LeftOver';
+import { OwnResult } from './OwnResult';
+import { SoakCompared } from './SoakCompared';
+import { SoakDrawing } from './SoakDrawing';
+import { TakenUp } from './TakenUp';
+
+/** What has been on the heat for so long has to be cooled, min. */
+const hotFromMin = 15;
+
+const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;
+
+/** How a row is made ready from raw: the way, what it takes, what is left over, and what to mind. */
+export function MakeReady({
+  read,
+  rows,
+  onChange,
+  onClose,
+}: {
+  read: ReadRow;
+  /** The whole dip, for what it wants of what is left over. */
+  rows: readonly ReadRow[];
+  onChange: (label: string, edit: (row: Row) => Row) => void;
+  onClose: () => void;
+}) {
+  const { row, ingredient, massG } = read;
+  const yields = useBook((state) => state.book.yields);
+  if (!ingredient) return null;
+  const way = wayOfRow(ingredient, row.raw);
+  const usual = routeOfRow(ingredient, row.raw);
+  const route = usual && ownRoute(usual, ingredient.id, yields.values());
+  const made = route && massG > 0 ? prepare(route, rawFor(route, massG)) : null;
+  const ways = [...new Set(routesTo(ingredient).map(({ from }) => from))];
+  const name = shortName(ingredient.name);
+  const set = (raw: RawWay | null) => onChange(`${name}, made ready`, (one) => ({ ...one, raw }));
+  const pulse = pulseOfIngredient(ingredient);
+  const dried = way?.from === 'dried' && pulse;
+  const method = way && methodOf(way);
+  const curve = dried ? soakCurve(pulse) : null;
+  const hands = made?.steps.reduce((sum, step) => sum + step.handsOnMin, 0) ?? 0;
+  const waits = made?.steps.reduce((sum, step) => sum + step.waitMin, 0) ?? 0;
+  const comesHot = made?.steps.some(
+    ({ uses, waitMin }) => (uses.oven ?? uses.hob) !== undefined && waitMin >= hotFromMin,
+  );
+  const [piece] = route ? Object.entries(route.pieceG) : [];
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="make-ready-title">
+      <DialogTitle id="make-ready-title">{name}, made ready</DialogTitle>
+      <DialogContent tabIndex={0}>
+        <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+          <NativeSelect
+            value={way?.from ?? ''}
+            inputProps={{ 'aria-label': 'Way to make it ready' }}
+            onChange={(event) =>
+              set(event.target.value === '' ? null : { from: event.target.value })
+            }
+          >
+            <option value="">as it is bought</option>
+            {ways.map((from) => (
+              <option key={from} value={from}>
+                {wayWords(from)}
+              </option>
+            ))}
+          </NativeSelect>
+          {made && route && (
+            <Box role="status">
+              <strong>
+                {printGrams(made.rawG)} {route.raw}
+              </strong>
+              {piece && `, about ${Number((made.rawG / piece[1].typical).toFixed(1))} ${piece[0]}s`}{' '}
+              give {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
+              {printGrams(made.readyG.high)})
+            </Box>
+          )}
+        </Box>
+        {dried && method && way && (
+          <>
+            {curve && (
+              <Choice
+                label="soak"
+                value={method.soak}
+                options={[
+                  { value: 'overnight', name: 'overnight' },
+                  { value: 'hot', name: 'hot' },
+                  { value: 'none', name: 'none' },
+                ]}
+                why="Overnight is even and needs no heat; hot is ready the same day; unsoaked cooks longest."
+                onChange={(soak) => set({ ...way, soak })}
+              />
+            )}
+            <Choice
+              label="soda"
+              value={method.soda ? 'yes' : 'no'}
+              options={[
+                { value: 'yes', name: 'a little' },
+                { value: 'no', name: 'none' },
+              ]}
+              why={pulse.soda}
+              onChange={(soda) => set({ ...way, soda: soda === 'yes' })}
+            />
+            <Choice
+              label="pot"
+              value={method.pressure ? 'pressure' : 'open'}
+              options={[
+                { value: 'open', name: 'open pot' },
+                { value: 'pressure', name: 'pressure' },
+              ]}
+              why="Pressure is quicker; an open pot lets you skim and test."
+              onChange={(pot) => set({ ...way, pressure: pot === 'pressure' })}
+            />
+          </>
+        )}
+        {way && <TakenUp ingredient={ingredient} way={way} onChange={set} />}
+        {curve && way && <SoakCompared ingredient={ingredient} way={way} massG={massG} />}
+        {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: 14 }} />}
+        {made && (
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 3,
+              mt: 2,
+              gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+            }}
+          >
+            <Box>
+              <strong>
+                {hands} minutes at it, {waits} by itself
+              </strong>
+              <Box component="ol" aria-label="Steps" sx={{ m: 0, pl: 2.5, mt: 0.5 }}>
+                {made.steps.map(({ label, handsOnMin, waitMin, uses }) => (
+                  <Box component="li" key={label} sx={{ mb: 0.5 }}>
+                    {label}
+                    <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
+                      {' · '}
+                      {handsOnMin} min{waitMin > 0 && `, then ${waitMin} by itself`}
+                      {uses.oven && `, oven ${uses.oven.tempC} °C`}
+                      {uses.fridge && ', in the fridge'}
+                    </Box>
+                  </Box>
+                ))}
+              </Box>
+              {usual && route && (
+                <OwnResult key={route.from} table={usual} route={route} name={name} />
+              )}
+              <LeftOver
+                leftovers={made.leftovers}
+                rows={rows}
+                from={`${name}, ${wayWords(way?.from ?? '')}`}
+              />
+            </Box>
+            <Box>
+              {curve && pulse && method && method.soak !== 'none' && (
+                <SoakDrawing
+                  pulse={pulse}
+                  curve={curve}
+                  dryG={made.rawG}
+                  hot={method.soak === 'hot'}
+                />
+              )}
+              {(dried || comesHot) && <CoolingHelp />}
+            </Box>
+          </Box>
+        )}
+        {!made && (
+          <Box sx={{ mt: 2, color: colour.muted }}>
+            {route ? 'Give it an amount first.' : 'Nothing to do: it goes in as it is bought.'}
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Done</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

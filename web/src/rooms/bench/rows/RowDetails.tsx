@@ -1,0 +1,173 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Popover from '@mui/material/Popover';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import type { Method } from '@cobbet/core/mix/method';
+import type { Machine } from '@cobbet/core/kitchen/machines';
+import type { Row } from '@cobbet/core/dip/dip';
+import type { ReadRow } from '@cobbet/core/dip/readRow';
+import type { GarlicForm, Place } from '@cobbet/core/mix/part';
+import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
+import { readGrams } from '@cobbet/core/amounts/toGrams';
+import { useState } from 'react';
+import { PourOff } from '@/components/PourOff';
+import { colour } from '@/theme/colour';
+import { WorkedInFields } from './WorkedInFields';
+
+/** What is poured and not spooned. */
+const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || role === 'acid';
+
+interface Props {
+  read: ReadRow;
+  measures: MeasureSystem;
+  machine: Machine;
+  method: Method;
+  anchor: HTMLElement;
+  onChange: (label: string, edit: (row: Row) => Row) => void;
+  onDelete: () => void;
+  onMakeReady: () => void;
+  onClose: () => void;
+}
+
+/** A limit as typed, checked against the ingredient; empty takes it away. */
+function LimitField({
+  label,
+  read,
+  measures,
+  value,
+  onSave,
+}: {
+  label: string;
+  read: ReadRow;
+  measures: MeasureSystem;
+  value: string;
+  onSave: (text: string) => void;
+}) {
+  const [text, setText] = useState(value);
+  const checked =
+    text.trim() === '' || !read.ingredient ? null : readGrams(text, read.ingredient, measures);
+  const problem = checked?.ok === false ? checked.error.message : null;
+  return (
+    <TextField
+      size="small"
+      label={label}
+      value={text}
+      error={problem !== null}
+      helperText={problem ?? ' '}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={() => problem === null && text.trim() !== value && onSave(text.trim())}
+    />
+  );
+}
+
+/** Everything about a row that does not fit on the line. */
+export function RowDetails(props: Props) {
+  const { read, measures, machine, method, anchor, onChange, onDelete, onMakeReady, onClose } =
+    props;
+  const { row, ingredient } = read;
+  const name = ingredient?.name ?? row.ingredientId;
+  const [prep, setPrep] = useState(row.prep);
+  const limit = (key: 'min' | 'max') => (text: string) =>
+    onChange(`Limit of ${name}`, ({ [key]: _old, ...rest }) =>
+      text === '' ? rest : { ...rest, [key]: text },
+    );
+  return (
+    <Popover
+      open
+      anchorEl={anchor}
+      onClose={onClose}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+      transformOrigin={{ vertical: 'top', horizontal: 'right' }}
+      slotProps={{ paper: { 'aria-label': `Details of ${name}`, role: 'dialog' } }}
+    >
+      <Box sx={{ p: 2, width: 340, display: 'grid', gap: 1.5 }}>
+        <Typography variant="h3">{name}</Typography>
+        <TextField
+          size="small"
+          label="How it is prepared"
+          value={prep}
+          onChange={(event) => setPrep(event.target.value.slice(0, 300))}
+          onBlur={() =>
+            prep !== row.prep && onChange(`How ${name} is prepared`, (one) => ({ ...one, prep }))
+          }
+        />
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={row.place}
+          aria-label="Where it goes"
+          onChange={(_, place: Place | null) =>
+            place && onChange(`Where ${name} goes`, (one) => ({ ...one, place }))
+          }
+        >
+          <ToggleButton value="bowl">in the bowl</ToggleButton>
+          <ToggleButton value="fold">folded in</ToggleButton>
+          <ToggleButton value="top">on top</ToggleButton>
+        </ToggleButtonGroup>
+        {ingredient?.garlicUnits === 1 && (
+          <Box>
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={row.garlicForm ?? 'crushed'}
+              aria-label="How the garlic goes in"
+              onChange={(_, garlicForm: GarlicForm | null) =>
+                garlicForm && onChange('How the garlic goes in', (one) => ({ ...one, garlicForm }))
+              }
+            >
+              <ToggleButton value="crushed">crushed</ToggleButton>
+              <ToggleButton value="in-acid">crushed in acid</ToggleButton>
+              <ToggleButton value="sliced">sliced</ToggleButton>
+            </ToggleButtonGroup>
+            <FormControlLabel
+              label="germ taken out"
+              control={
+                <Checkbox
+                  checked={row.germOut ?? false}
+                  onChange={(_, germOut) =>
+                    onChange('Germ of the garlic', (one) => ({ ...one, germOut }))
+                  }
+                />
+              }
+            />
+          </Box>
+        )}
+        <WorkedInFields read={read} machine={machine} method={method} onChange={onChange} />
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+          <LimitField
+            label="At least"
+            read={read}
+            measures={measures}
+            value={row.min ?? ''}
+            onSave={limit('min')}
+          />
+          <LimitField
+            label="At most"
+            read={read}
+            measures={measures}
+            value={row.max ?? ''}
+            onSave={limit('max')}
+          />
+        </Box>
+        {ingredient && pours(ingredient) && read.massG > 0 && (
+          <PourOff ingredient={ingredient} wantedG={read.massG} measures={measures} />
+        )}
+        <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
+          <Button sx={{ color: colour.caution }} onClick={onDelete}>
+            Take it out
+          </Button>
+          <Button onClick={onMakeReady}>Made ready…</Button>
+          <Button onClick={onClose}>Done</Button>
+        </Box>
+      </Box>
+    </Popover>
+  );
+}

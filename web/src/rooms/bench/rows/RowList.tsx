@@ -1,0 +1,141 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { AmountView } from '@cobbet/core/book/book';
+import type { Machine } from '@cobbet/core/kitchen/machines';
+import type { Row } from '@cobbet/core/dip/dip';
+import dynamic from 'next/dynamic';
+import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
+import { type RowActions, type RowProps, RowStrip } from './RowStrip';
+import type { Bench } from '../useBench';
+
+const RowDetails = dynamic(() => import('./RowDetails').then((module) => module.RowDetails), {
+  ssr: false,
+});
+
+const MakeReady = dynamic(() => import('../prepare/MakeReady').then((module) => module.MakeReady), {
+  ssr: false,
+});
+
+interface Props {
+  bench: Bench;
+  machine: Machine;
+  view: AmountView;
+  rowsWidth: string;
+  onMove: (from: number, to: number) => void;
+  onEditRow: (rowId: string, label: string, change: (row: Row) => Row) => void;
+  onDelete: (rowId: string) => void;
+  /** Rows whose amounts are worth a second look, by place. */
+  doubtful: ReadonlySet<number>;
+}
+
+type Sortable = ComponentType<{
+  rows: readonly RowProps[];
+  onMove: (from: number, to: number) => void;
+}>;
+
+/** How long after the rows are shown dragging them is fetched, ms. */
+const dragAfterMs = 1500;
+
+/**
+ * What lets rows be dragged, fetched once they are shown. It takes their place when no amount is being typed, since
+ * a field that is put anew loses the focus.
+ */
+function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortable } | null {
+  const [sortable, setSortable] = useState<{ Rows: Sortable } | null>(null);
+  useEffect(() => {
+    let gone = false;
+    const timer = setTimeout(() => {
+      void import('./SortableRows').then(({ SortableRows }) => {
+        const take = () => {
+          if (gone) return;
+          // what a dialog hangs on must not be put anew under it
+          if (document.querySelector('[role="dialog"]')) {
+            setTimeout(take, dragAfterMs / 3);
+            return;
+          }
+          if (list.current?.contains(document.activeElement)) {
+            list.current.addEventListener('focusout', () => setTimeout(take), { once: true });
+          } else setSortable({ Rows: SortableRows });
+        };
+        take();
+      });
+    }, dragAfterMs);
+    return () => {
+      gone = true;
+      clearTimeout(timer);
+    };
+  }, [list]);
+  return sortable;
+}
+
+/** The additions in their order: moved by drag or key, each on the line's own row. */
+export function RowList(props: Props) {
+  const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful, machine } = props;
+  const { type, save, forget, step } = bench;
+  const [making, setMaking] = useState<string | null>(null);
+  const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
+  const actions = useMemo(
+    (): RowActions => ({
+      type,
+      done: (rowId) => void save(rowId),
+      forget,
+      hold: (rowId) => onEditRow(rowId, 'Hold', (row) => ({ ...row, hold: !row.hold })),
+      move: (index, by) => onMove(index, index + by),
+      step,
+      details: (rowId, anchor) => setOpen({ rowId, anchor }),
+    }),
+    [type, save, forget, step, onEditRow, onMove],
+  );
+  const list = useRef<HTMLElement>(null);
+  const drag = useSortableRows(list);
+  const rows = bench.rows.map((one, index): RowProps => ({
+    read: one,
+    index,
+    draft: bench.drafts[one.row.id],
+    view,
+    measures: bench.kitchen.measures,
+    doubtful: doubtful.has(index),
+    actions,
+  }));
+  const madeReady = bench.rows.find(({ row }) => row.id === making);
+  const read = bench.rows.find(({ row }) => row.id === open?.rowId);
+  return (
+    <>
+      <Box component="ol" ref={list} sx={{ m: 0, p: 0, width: rowsWidth }}>
+        {drag ? (
+          <drag.Rows rows={rows} onMove={onMove} />
+        ) : (
+          rows.map((row) => <RowStrip key={row.read.row.id} {...row} />)
+        )}
+      </Box>
+      {open && read && (
+        <RowDetails
+          read={read}
+          measures={bench.kitchen.measures}
+          machine={machine}
+          method={bench.dip.method}
+          anchor={open.anchor}
+          onChange={(label, change) => onEditRow(open.rowId, label, change)}
+          onDelete={() => {
+            onDelete(open.rowId);
+            setOpen(null);
+          }}
+          onMakeReady={() => {
+            setMaking(open.rowId);
+            setOpen(null);
+          }}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {making !== null && madeReady && (
+        <MakeReady
+          read={madeReady}
+          rows={bench.rows}
+          onChange={(label, change) => onEditRow(making, label, change)}
+          onClose={() => setMaking(null)}
+        />
+      )}
+    </>
+  );
+}

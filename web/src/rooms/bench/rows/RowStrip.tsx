@@ -1,0 +1,216 @@
+'use client';
+
+import DragIndicator from '@mui/icons-material/DragIndicator';
+import LockOpenOutlined from '@mui/icons-material/LockOpenOutlined';
+import LockOutlined from '@mui/icons-material/LockOutlined';
+import Tune from '@mui/icons-material/Tune';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import type { ReadRow } from '@cobbet/core/dip/readRow';
+import type { AmountView } from '@cobbet/core/book/book';
+import { isWeighed } from '@cobbet/core/amounts/isWeighed';
+import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
+import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { type CSSProperties, type KeyboardEvent, memo } from 'react';
+import { RoleMark } from '@/components/RoleMark';
+import { colour } from '@/theme/colour';
+import { After } from '../line/After';
+import { AmountField } from './AmountField';
+import { rowHeight } from '../line/lineGeometry';
+import { shortName } from '@/components/shortName';
+
+const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
+
+/** The amount as the field shows it, and the other way of saying it beside it. */
+function amountTexts(read: ReadRow, view: AmountView, measures: MeasureSystem) {
+  const { row, ingredient, massG, error, toTaste } = read;
+  if (error !== null || !ingredient || toTaste) return { field: row.amount, beside: '' };
+  const grams = printGrams(massG);
+  if (view === 'grams') return { field: grams, beside: row.amount === grams ? '' : row.amount };
+  if (view === 'spoons' && isWeighed(row.amount)) {
+    return { field: nearestKitchenMeasure(massG, ingredient, measures).text, beside: grams };
+  }
+  return {
+    field: row.amount,
+    beside: row.amount.replace(/\s/g, '') === grams.replace(/\s/g, '') ? '' : grams,
+  };
+}
+
+/** What a row can ask of the bench, by its id. */
+export interface RowActions {
+  type(rowId: string, text: string): void;
+  done(rowId: string): void;
+  forget(rowId: string): void;
+  hold(rowId: string): void;
+  move(index: number, by: 1 | -1): void;
+  /** One kitchen measure more or less. */
+  step(rowId: string, by: 1 | -1): void;
+  details(rowId: string, anchor: HTMLElement): void;
+}
+
+/** What dragging lends to a row. */
+export interface Grip {
+  setNodeRef(element: HTMLElement | null): void;
+  style: CSSProperties;
+  isDragging: boolean;
+  /** For the button that is taken hold of. */
+  handle: Record<string, unknown>;
+}
+
+export interface RowProps {
+  read: ReadRow;
+  index: number;
+  draft: string | undefined;
+  view: AmountView;
+  measures: MeasureSystem;
+  /** Its amount is worth a second look. */
+  doubtful: boolean;
+  actions: RowActions;
+  /** What makes the row one that can be dragged; until that is loaded it moves by key. */
+  grip?: Grip;
+}
+
+/**
+ * One addition: where it stands in the order, its amount, what it is and how it is prepared. Typing in one row
+ * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
+ */
+export const RowStrip = memo(function RowStrip(props: RowProps) {
+  const { read, index, draft, view, measures, doubtful, actions, grip } = props;
+  const { row, ingredient, error } = read;
+  const name = shortName(ingredient?.name ?? row.ingredientId);
+  const { field, beside } = amountTexts(read, view, measures);
+  const noteId = `note-${row.id}`;
+  const place = placeWords[row.place];
+  const doubted = doubtful && error === null;
+  const said = [row.prep, place].filter((text) => text !== '').join(' · ');
+  const note = error ?? (doubted ? 'is this right?' : said);
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (!event.altKey) return;
+    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      actions.move(index, event.key === 'ArrowUp' ? -1 : 1);
+    } else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
+      event.preventDefault();
+      actions.step(row.id, event.key === 'ArrowRight' ? 1 : -1);
+    } else if (event.key.toLowerCase() === 'h') {
+      event.preventDefault();
+      actions.hold(row.id);
+    }
+  };
+  return (
+    <Box
+      ref={grip?.setNodeRef}
+      component="li"
+      onKeyDown={onKeyDown}
+      style={grip?.style}
+      sx={{
+        height: rowHeight,
+        display: 'grid',
+        gridTemplateColumns: '24px 20px 122px 48px minmax(0, 1fr) 28px 28px',
+        columnGap: '6px',
+        alignItems: 'center',
+        borderTop: `1px solid ${colour.line}`,
+        listStyle: 'none',
+        bgcolor: grip?.isDragging ? colour.board : 'transparent',
+        zIndex: grip?.isDragging ? 3 : 'auto',
+        position: 'relative',
+      }}
+    >
+      <Box
+        component="button"
+        type="button"
+        aria-label={`Move ${name}, step ${index + 1}`}
+        {...grip?.handle}
+        sx={{
+          border: 0,
+          p: 0,
+          height: 34,
+          bgcolor: 'transparent',
+          color: colour.muted,
+          cursor: 'grab',
+          touchAction: 'none',
+          font: 'inherit',
+          fontSize: 13,
+          '& svg': { display: 'none' },
+          '&:hover svg, &:focus-visible svg': { display: 'block' },
+          '&:hover span, &:focus-visible span': { display: 'none' },
+        }}
+      >
+        <span>{index + 1}</span>
+        <DragIndicator fontSize="small" />
+      </Box>
+      {ingredient ? <RoleMark role={ingredient.role} /> : <span />}
+      <AmountField
+        label={`Amount of ${name}`}
+        value={draft ?? field}
+        error={error !== null}
+        describedBy={noteId}
+        onType={(text) => actions.type(row.id, text)}
+        onDone={() => actions.done(row.id)}
+        onForget={() => actions.forget(row.id)}
+      />
+      <Box
+        sx={{
+          fontSize: 12.5,
+          color: colour.muted,
+          textAlign: 'right',
+          whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+        }}
+      >
+        {beside}
+      </Box>
+      <Box sx={{ minWidth: 0, lineHeight: 1.2 }}>
+        <Box
+          title={ingredient?.name}
+          sx={{
+            fontWeight: 600,
+            fontSize: 14.5,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {name}
+        </Box>
+        <Box
+          id={noteId}
+          title={note}
+          role={error ? 'alert' : undefined}
+          sx={{
+            fontSize: 12.5,
+            color: error || doubted ? colour.caution : colour.muted,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {note}
+        </Box>
+        <After index={index} />
+      </Box>
+      <IconButton
+        title={row.hold ? 'Held: land it leaves this alone' : 'Hold'}
+        size="small"
+        aria-label={`Hold ${name}`}
+        aria-pressed={row.hold}
+        onClick={() => actions.hold(row.id)}
+        sx={{ color: row.hold ? colour.accent : colour.muted, opacity: row.hold ? 1 : 0.65 }}
+      >
+        {row.hold ? <LockOutlined fontSize="small" /> : <LockOpenOutlined fontSize="small" />}
+      </IconButton>
+      <IconButton
+        title="Details"
+        size="small"
+        aria-label={`Details of ${name}`}
+        aria-haspopup="dialog"
+        onClick={(event) => actions.details(row.id, event.currentTarget)}
+        sx={{ color: colour.muted }}
+      >
+        <Tune fontSize="small" />
+      </IconButton>
+    </Box>
+  );
+});

@@ -1,0 +1,109 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { proposeOrder } from '@cobbet/core/advise/proposeOrder';
+import type { Figures } from '@cobbet/core/mix/figures';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import type { Doubt } from '@cobbet/core/dip/isThisRight';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { newId } from '@/store/commands';
+import { colour } from '@/theme/colour';
+import { Mouth } from './Mouth';
+import type { Bench } from '../useBench';
+import type { BenchEdits } from '../useBenchEdits';
+import type { LandingControl } from '../land/useLanding';
+import { WhenSeen } from '@/components/WhenSeen';
+import { Yield } from './Yield';
+
+const OddsPanel = dynamic(() => import('../land/OddsPanel').then((module) => module.OddsPanel), {
+  ssr: false,
+});
+const StallPanel = dynamic(() => import('../land/StallPanel').then((module) => module.StallPanel), {
+  ssr: false,
+});
+const LandPanel = dynamic(() => import('../land/LandPanel').then((module) => module.LandPanel), {
+  ssr: false,
+});
+const Looks = dynamic(() => import('./Looks').then((module) => module.Looks), { ssr: false });
+const Doubts = dynamic(() => import('./Doubts').then((module) => module.Doubts), { ssr: false });
+
+/** Beside the line: what needs an answer first, then how it tastes, looks and what it makes. */
+export function BenchSide({
+  bench,
+  control,
+  preview,
+  stallsAt,
+  doubts,
+  edits,
+}: {
+  bench: Bench;
+  control: LandingControl;
+  /** Where what is proposed would end, while it is being looked at. */
+  preview: Figures | null;
+  stallsAt: readonly number[];
+  doubts: readonly Doubt[];
+  edits: BenchEdits;
+}) {
+  const { dip, rows, analysis, machine, kitchen } = bench;
+  const [odds, setOdds] = useState(false);
+  const noTargets = Object.keys(dip.targets).length === 0;
+  const take = (proposal: Proposal) => {
+    edits.take(proposal);
+    control.leave();
+  };
+  return (
+    <Box
+      component="aside"
+      sx={{
+        width: { xs: '100%', lg: 272 },
+        flexShrink: 0,
+        bgcolor: colour.board,
+        borderLeft: { lg: `1px solid ${colour.line}` },
+        px: 2,
+        py: 2,
+        display: 'grid',
+        gap: 2,
+        alignContent: 'start',
+      }}
+    >
+      {noTargets && control.landing.state !== 'idle' && (
+        <Box role="status">
+          Nothing to land on yet: set a target at the foot of the line, or make a usual range the
+          target here.
+        </Box>
+      )}
+      {!noTargets && control.landing.state !== 'idle' && (
+        <LandPanel control={control} bench={bench} onTake={take} />
+      )}
+      {stallsAt.length > 0 && (
+        <StallPanel
+          bench={bench}
+          machine={machine}
+          stallsAt={stallsAt}
+          onOrder={(way) => edits.take(proposeOrder(dip, kitchen, way, newId))}
+        />
+      )}
+      {doubts.length > 0 && <Doubts doubts={doubts} bench={bench} onSure={edits.sure} />}
+      <Mouth dip={dip} analysis={analysis} preview={preview} onTarget={edits.setTarget} />
+      <Yield dip={dip} parts={bench.parts} analysis={analysis} measures={kitchen.measures} />
+      {rows.length > 0 && (
+        <WhenSeen leastHeight={84}>
+          <Looks bench={bench} />
+        </WhenSeen>
+      )}
+      {!noTargets && rows.length > 0 && (
+        <Box>
+          {odds ? (
+            <OddsPanel bench={bench} onTake={take} onClose={() => setOdds(false)} />
+          ) : (
+            <Button size="small" variant="outlined" onClick={() => setOdds(true)}>
+              How often would it land?
+            </Button>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

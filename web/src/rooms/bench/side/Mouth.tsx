@@ -1,0 +1,202 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Figures } from '@cobbet/core/mix/figures';
+import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Band } from '@cobbet/core/mix/targets';
+import { garlicWord, usualSeasoning } from '@cobbet/core/mix/families';
+import { BandSlider } from '@/components/BandSlider';
+import { against } from '@/components/SeasoningMark';
+import { colour } from '@/theme/colour';
+
+type SeasoningName = 'saltG' | 'acidG' | 'garlicG';
+
+const scales: Record<SeasoningName, { name: string; most: number }> = {
+  saltG: { name: 'Salt', most: 2.4 },
+  acidG: { name: 'Sour', most: 1.4 },
+  garlicG: { name: 'Garlic', most: 4 },
+};
+
+const standing = { short: 'short', right: 'right', over: 'over' } as const;
+
+/** One seasoning against its target, or the usual range where there is none. */
+function SeasoningBar({
+  name,
+  value,
+  preview,
+  target,
+  usual,
+  empty,
+  onBand,
+}: {
+  name: SeasoningName;
+  /** Nothing is in the bowl, so there is nothing to judge. */
+  empty: boolean;
+  value: number;
+  preview: number | null;
+  target: Band | undefined;
+  usual: Band;
+  onBand: (band: Band | null) => void;
+}) {
+  const { name: label, most: usualMost } = scales[name];
+  const most = Math.max(usualMost, value * 1.15);
+  const band = target ?? usual;
+  const percent = (x: number) => `${(Math.min(x, most) / most) * 100}%`;
+  const low = band.low ?? 0;
+  const high = band.high ?? most;
+  const place = against(value, band);
+  const judged = name === 'garlicG' ? garlicWord(value) : standing[place];
+  const word = empty ? 'nothing in yet' : judged;
+  const wrong = place !== 'right' && !empty;
+  return (
+    <Box sx={{ mb: 1.1 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, lineHeight: 1.2 }}>
+        <Box sx={{ fontWeight: 600 }}>{label}</Box>
+        <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: 13.5 }}>{word}</Box>
+        <Box sx={{ ml: 'auto', fontSize: 13.5 }}>{value.toFixed(2)} g</Box>
+      </Box>
+      <Box sx={{ position: 'relative', height: 26 }}>
+        <Box
+          sx={{
+            position: 'absolute',
+            left: 0,
+            right: 0,
+            top: 11,
+            height: 4,
+            borderRadius: 2,
+            bgcolor: colour.line,
+          }}
+        />
+        <Box
+          style={{ left: percent(low), width: `calc(${percent(high)} - ${percent(low)})` }}
+          sx={{
+            position: 'absolute',
+            top: 5,
+            height: 16,
+            bgcolor: target ? colour.band : 'transparent',
+            border: `1.5px ${target ? 'solid' : 'dashed'} ${colour.bandEdge}`,
+            borderTop: 0,
+            borderBottom: 0,
+          }}
+        />
+        {target && (
+          <Box sx={{ position: 'absolute', inset: 0 }}>
+            <BandSlider
+              name={`Target ${label.toLowerCase()}`}
+              band={target}
+              from={0}
+              to={most}
+              step={0.01}
+              onChange={onBand}
+            />
+          </Box>
+        )}
+        {preview !== null && (
+          <Box
+            style={{ left: percent(preview) }}
+            sx={{
+              position: 'absolute',
+              top: 7,
+              pointerEvents: 'none',
+              width: 12,
+              height: 12,
+              ml: '-6px',
+              borderRadius: '50%',
+              border: `2px dashed ${colour.bandEdge}`,
+              bgcolor: colour.paper,
+            }}
+          />
+        )}
+        <Box
+          // a figure that moves with every key is a style; a class would be made anew each time
+          style={{ left: percent(value) }}
+          sx={{
+            position: 'absolute',
+            top: 7,
+            pointerEvents: 'none',
+            width: 12,
+            height: 12,
+            ml: '-6px',
+            borderRadius: '50%',
+            bgcolor: wrong ? colour.paper : colour.ink,
+            border: `2.5px solid ${wrong ? colour.caution : colour.ink}`,
+            opacity: empty ? 0 : 1,
+          }}
+        />
+      </Box>
+      <Box sx={{ display: 'flex', alignItems: 'center', fontSize: 12.5, color: colour.muted }}>
+        {target ? 'target' : 'usual'} {low.toFixed(2)}–{high.toFixed(2)}
+        <Button
+          size="small"
+          aria-label={
+            target
+              ? `Take away the target for ${label.toLowerCase()}`
+              : `Make the usual ${label.toLowerCase()} the target`
+          }
+          sx={{ ml: 'auto', p: 0, minWidth: 0, fontSize: 12.5, lineHeight: 1.3 }}
+          onClick={() => onBand(target ? null : { low: usual.low, high: usual.high })}
+        >
+          {target ? 'clear' : 'aim for it'}
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+/** How the dip tastes by the figures, per 100 g. */
+export function Mouth({
+  dip,
+  analysis,
+  preview,
+  onTarget,
+}: {
+  dip: Dip;
+  analysis: Analysis;
+  preview: Figures | null;
+  onTarget: (name: SeasoningName, band: Band | null) => void;
+}) {
+  const usual = usualSeasoning[dip.family];
+  const { per100g } = analysis;
+  const minor: [string, string][] = [
+    ['fat', `${per100g.fatG.toFixed(0)} %`],
+    ...(per100g.sesameG > 0.05
+      ? ([['sesame', `${per100g.sesameG.toFixed(0)} g`]] as [string, string][])
+      : []),
+    ['sugars', `${per100g.sugarsG.toFixed(1)} g`],
+    ...(per100g.heat > 0.005
+      ? ([['heat', per100g.heat < 0.05 ? 'a touch' : per100g.heat < 0.2 ? 'warm' : 'hot']] as [
+          string,
+          string,
+        ][])
+      : []),
+    ['bitter', per100g.bitter < 0.6 ? 'faint' : per100g.bitter < 1.5 ? 'some' : 'clear'],
+  ];
+  return (
+    <Box component="section" aria-label="In the mouth">
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        In the mouth{' '}
+        <Box component="span" sx={{ fontSize: 13, fontWeight: 400, color: colour.muted }}>
+          per 100 g
+        </Box>
+      </Typography>
+      {(['saltG', 'acidG', 'garlicG'] as const).map((name) => (
+        <SeasoningBar
+          key={name}
+          name={name}
+          value={per100g[name]}
+          empty={analysis.massG === 0}
+          preview={preview ? preview.per100g[name] : null}
+          target={dip.targets[name]}
+          usual={usual[name]}
+          onBand={(band) => onTarget(name, band)}
+        />
+      ))}
+      <Box sx={{ fontSize: 13.5, color: colour.muted, lineHeight: 1.45 }}>
+        {analysis.massG > 0 && minor.map(([label, value]) => `${label} ${value}`).join(' · ')}
+      </Box>
+    </Box>
+  );
+}

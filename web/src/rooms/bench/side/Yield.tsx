@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Part } from '@cobbet/core/mix/part';
+import { fridgeDays, keptDays } from '@cobbet/core/safety/fridgeDays';
+import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
+import { printNumber } from '@cobbet/core/amounts/printAmount';
+import { Cautions } from '@/components/Cautions';
+import { colour } from '@/theme/colour';
+
+/** What it makes, what is in it for those who must know, and the cautions that apply. */
+export function Yield({
+  dip,
+  parts,
+  analysis,
+  measures,
+}: {
+  dip: Dip;
+  parts: readonly Part[];
+  analysis: Analysis;
+  measures: MeasureSystem;
+}) {
+  const { massG, volumeMl, topG, per100g, allergens, cautions } = analysis;
+  const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
+  const usual = fridgeDays(dip.family, parts);
+  const keepDays = keptDays(dip, parts);
+  const portions = Math.floor(massG / dip.portionG);
+  if (massG + topG === 0) {
+    return (
+      <Box component="section" aria-label="What it makes" sx={{ color: colour.muted }}>
+        Nothing is in the bowl yet, so it makes nothing.
+      </Box>
+    );
+  }
+  return (
+    <Box component="section" aria-label="What it makes">
+      <Typography variant="h2" sx={{ mb: 0.25 }}>
+        It makes
+      </Typography>
+      <Box sx={{ lineHeight: 1.4 }}>
+        <Box component="span" sx={{ fontSize: 21, fontWeight: 700 }}>
+          {massG.toFixed(0)} g
+        </Box>{' '}
+        · {volumeMl.toFixed(0)} ml · {printNumber(cups)} {cups > 1 ? 'cups' : 'cup'}
+      </Box>
+      <Box sx={{ fontSize: 14 }}>
+        {portions} {portions === 1 ? 'portion' : 'portions'} of {dip.portionG} g, about{' '}
+        {Math.round((per100g.kcal * dip.portionG) / 100)} kcal each
+        {topG > 0 && ` · ${topG.toFixed(0)} g more on top`}
+      </Box>
+      <Box sx={{ fontSize: 14, color: keepDays > usual.usual ? colour.caution : 'inherit' }}>
+        Keeps {keepDays} {keepDays === 1 ? 'day' : 'days'} at 4 °C or below
+        {keepDays > usual.usual && `, longer than the usual ${usual.usual}: follow local codes`}
+      </Box>
+      {allergens.length > 0 && (
+        <Box sx={{ fontSize: 14, mt: 1 }}>
+          Contains{' '}
+          <Box component="strong">
+            {allergens.map((one) => one.replace(/^tree-nut:/, '').replace('-', ' ')).join(', ')}
+          </Box>
+          . The machine may carry more.
+        </Box>
+      )}
+      <Cautions cautions={cautions.map(({ message }) => message)} sx={{ mt: 1.25 }} />
+    </Box>
+  );
+}

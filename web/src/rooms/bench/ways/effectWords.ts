@@ -1,0 +1,104 @@
+import type { WayEffect } from '@cobbet/core/ways/effect';
+import { lengthText } from '@/components/lengthText';
+
+/** A change in words, where it is large enough to mean something. */
+function changed(
+  from: number | null,
+  to: number | null,
+  least: number,
+  say: (by: number, more: boolean) => string,
+): string[] {
+  if (from === null || to === null || Math.abs(to - from) < least) return [];
+  return [say(Math.abs(to - from), to > from)];
+}
+
+/** How far off the measuring leaves a figure, the way it is and the other way. */
+function spread(
+  name: string,
+  from: number | null,
+  to: number | null,
+  least: number,
+  unit: string,
+): string[] {
+  const digits = unit === '' ? 1 : 2;
+  return changed(
+    from,
+    to,
+    least,
+    () => `${name} as measured ± ${to?.toFixed(digits)}${unit}, not ± ${from?.toFixed(digits)}`,
+  );
+}
+
+/** What another way would change: time, body, seasoning, smoothness, each with a word before its figure. */
+export function effectWords(now: WayEffect, then: WayEffect): string[] {
+  return [
+    ...changed(now.readyMin, then.readyMin, 1, (by, more) =>
+      more ? `ready ${lengthText(by)} later` : `ready ${lengthText(by)} sooner`,
+    ),
+    ...changed(now.handsMin, then.handsMin, 1, (by, more) =>
+      more ? `${by} min more at it` : `${by} min less at it`,
+    ),
+    ...changed(
+      now.chilledBody,
+      then.chilledBody,
+      0.05,
+      (by, more) => `${more ? 'stiffer' : 'looser'} by ${by.toFixed(1)} body chilled`,
+    ),
+    ...changed(
+      now.warmBody,
+      then.warmBody,
+      0.05,
+      (by, more) => `${more ? 'stiffer' : 'looser'} by ${by.toFixed(1)} in the machine`,
+    ),
+    ...changed(
+      now.stiffestBody,
+      then.stiffestBody,
+      0.15,
+      (by, more) => `stiffest on the way ${by.toFixed(1)} ${more ? 'up' : 'down'}`,
+    ),
+    ...changed(
+      now.saltG,
+      then.saltG,
+      0.01,
+      (by, more) => `salt ${more ? '+' : '−'}${by.toFixed(2)} g in 100 g`,
+    ),
+    ...changed(
+      now.acidG,
+      then.acidG,
+      0.01,
+      (by, more) => `sour ${more ? '+' : '−'}${by.toFixed(2)} g in 100 g`,
+    ),
+    ...changed(
+      now.garlicG,
+      then.garlicG,
+      0.02,
+      (by, more) => `garlic ${more ? '+' : '−'}${by.toFixed(2)} g in 100 g`,
+    ),
+    ...changed(
+      now.smoothness,
+      then.smoothness,
+      0.1,
+      (by, more) => `${more ? 'smoother' : 'grainier'} by ${by.toFixed(1)} of 10`,
+    ),
+    ...changed(
+      now.overrunPct,
+      then.overrunPct,
+      0.5,
+      (by, more) => `${by.toFixed(0)} % ${more ? 'more' : 'less'} air`,
+    ),
+    ...spread('salt', now.saltSdG, then.saltSdG, 0.005, ' g'),
+    ...spread('body', now.bodySd, then.bodySd, 0.05, ''),
+    ...changed(
+      now.keepDays,
+      then.keepDays,
+      1,
+      (by, more) => `kept ${by} ${by === 1 ? 'day' : 'days'} ${more ? 'longer' : 'less'}`,
+    ),
+    ...changed(
+      now.tastingMin,
+      then.tastingMin,
+      1,
+      (by, more) => `${by} min ${more ? 'more' : 'less'} at tasting`,
+    ),
+  ];
+}

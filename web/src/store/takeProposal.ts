@@ -1,0 +1,20 @@
+import { withAdditions } from '@cobbet/core/book/runEdits';
+import { applyEdits, type Addition } from '@cobbet/core/proposal/edit';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import { editDip, editRun, newId } from './commands';
+
+/** Takes a proposal, whatever made it, as one step of undo. */
+export function takeProposal(
+  dipId: string,
+  { label, edits }: Pick<Proposal, 'label' | 'edits'>,
+): Promise<boolean> {
+  return editDip(dipId, label, (dip) => applyEdits(dip, edits));
+}
+
+/** Logs additions to a bowl as one step of undo. */
+export function takeAtBowl(runId: string, additions: readonly Addition[]): Promise<boolean> {
+  const ids = additions.map(newId);
+  const at = new Date().toISOString();
+  const names = additions.map(({ amount }) => amount).join(', ');
+  return editRun(runId, `Add ${names}`, (run) => withAdditions(run, additions, ids, at));
+}
