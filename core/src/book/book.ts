@@ -34,6 +34,8 @@ export const defaultSettings: Settings = {
 
 /** The records of a book by table. */
 export interface BookTables {
+  settings: Settings;
+  larder: OwnIngredient;
   dips: Dip;
   trials: Trial;
   runs: Run;
@@ -42,11 +44,13 @@ export interface BookTables {
   yields: YieldResult;
   byproducts: Byproduct;
   timers: Timer;
-  larder: OwnIngredient;
-  settings: Settings;
 }
+export type TableName = keyof BookTables;
 
+/** All tables, in the order a book file has them. `tables.ts` says more of each. */
 export const tableNames = [
+  'settings',
+  'larder',
   'dips',
   'trials',
   'runs',
@@ -55,28 +59,20 @@ export const tableNames = [
   'yields',
   'byproducts',
   'timers',
-  'larder',
-  'settings',
-] as const;
-export type TableName = (typeof tableNames)[number];
+] as const satisfies readonly TableName[];
 
 /** A whole book in memory, records by id. */
 export type Book = { [T in TableName]: ReadonlyMap<string, BookTables[T]> };
 
+/** A book of what a function gives for each table. */
+export function bookFrom(records: (table: TableName) => ReadonlyMap<string, unknown>): Book {
+  return Object.fromEntries(tableNames.map((table) => [table, records(table)])) as unknown as Book;
+}
+
 /** A book with nothing in it. */
 export function emptyBook(): Book {
-  return {
-    dips: new Map(),
-    trials: new Map(),
-    runs: new Map(),
-    plans: new Map(),
-    stock: new Map(),
-    yields: new Map(),
-    byproducts: new Map(),
-    timers: new Map(),
-    larder: new Map(),
-    settings: new Map([[defaultSettings.id, defaultSettings]]),
-  };
+  const empty = bookFrom(() => new Map());
+  return { ...empty, settings: new Map([[defaultSettings.id, defaultSettings]]) };
 }
 
 /** The book's settings; the defaults while none are stored. */

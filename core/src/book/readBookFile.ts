@@ -1,9 +1,9 @@
 import { BadInput, checked, parseJson } from './fieldError';
 import { larderWith } from '../larder/larder';
-import type { Book, TableName } from './book';
-import { bookFileSchema } from './bookSchema';
+import { type Book, bookFrom, type TableName } from './book';
 import type { Dip } from '../dip/dip';
 import { bookVersion, migrateRecord } from './migrations';
+import { bookFileSchema, listedTables, tables } from './tables';
 import type { BookFile } from './toBookFile';
 
 function byId<T extends { id: string }>(records: readonly T[], table: string): Map<string, T> {
@@ -80,16 +80,14 @@ function migrated(value: unknown): unknown {
       `The file is version ${version}, this Cobbet reads up to ${bookVersion}.`,
     );
   }
-  const lists = (['dips', 'trials', 'runs'] as const).map((table) => {
+  const lists = listedTables.map((table) => {
+    if (version < tables[table].since) return [table, []];
     const records = file[table];
     if (!Array.isArray(records)) return [table, records];
     return [table, records.map((one, i) => migratedRecord(table, one, `${table}[${i}]`, version))];
   });
   return {
     ...file,
-    // days are planned and stock is kept since version 4, by-products and timers since version 5
-    ...(version < 4 ? { plans: [], stock: [], yields: [] } : {}),
-    ...(version < 5 ? { byproducts: [], timers: [] } : {}),
     ...Object.fromEntries(lists),
     settings: migratedRecord('settings', file['settings'], 'settings', version),
     version: bookVersion,
@@ -104,18 +102,10 @@ function migrated(value: unknown): unknown {
  */
 export function readBookFile(text: string): Book {
   const file = checked<BookFile>(bookFileSchema, migrated(parseJson(text)));
-  const dips = byId(file.dips, 'dips');
-  checkReferences(file, dips);
-  return {
-    settings: new Map([[file.settings.id, file.settings]]),
-    larder: byId(file.larder, 'larder'),
-    dips,
-    trials: byId(file.trials, 'trials'),
-    runs: byId(file.runs, 'runs'),
-    plans: byId(file.plans, 'plans'),
-    stock: byId(file.stock, 'stock'),
-    yields: byId(file.yields, 'yields'),
-    byproducts: byId(file.byproducts, 'byproducts'),
-    timers: byId(file.timers, 'timers'),
-  };
+  const book = bookFrom((table) => {
+    const records = table === 'settings' ? [file.settings] : file[table];
+    return byId(records as { id: string }[], table);
+  });
+  checkReferences(file, book.dips);
+  return book;
 }

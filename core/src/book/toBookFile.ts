@@ -1,8 +1,6 @@
-import { type Book, type BookTables, type Settings, settingsOf, type TableName } from './book';
+import { type Book, type BookTables, type Settings, settingsOf } from './book';
 import { bookVersion } from './migrations';
-
-/** Tables that a file holds as lists of records; there is one record of settings. */
-export type ListedTable = Exclude<TableName, 'settings'>;
+import { type ListedTable, listedTables } from './tables';
 
 type Lists = { [T in ListedTable]: BookTables[T][] };
 
@@ -21,14 +19,8 @@ export function toBookFile(book: Book, exportedAt: string): BookFile {
     version: bookVersion,
     exportedAt,
     settings: settingsOf(book),
-    larder: [...book.larder.values()],
-    dips: [...book.dips.values()],
-    trials: [...book.trials.values()],
-    runs: [...book.runs.values()],
-    plans: [...book.plans.values()],
-    stock: [...book.stock.values()],
-    yields: [...book.yields.values()],
-    byproducts: [...book.byproducts.values()],
-    timers: [...book.timers.values()],
+    ...(Object.fromEntries(
+      listedTables.map((table) => [table, [...book[table].values()]]),
+    ) as unknown as Lists),
   };
 }

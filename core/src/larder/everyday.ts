@@ -12,6 +12,7 @@ export const everyday = {
   salt: 'sea-salt-fine',
   tahini: 'tahini-hulled',
   garlic: 'garlic-raw',
+  chickpeas: 'chickpeas-canned-drained',
   stalks: 'parsley-stalks',
   canLiquid: 'chickpea-can-liquid',
   potLiquid: 'bean-cooking-liquid',

@@ -1,7 +1,7 @@
 import shipped from './data/ingredients.json';
 import { aliases } from './aliases';
 import type { Ingredient, OwnIngredient, WholeIngredient } from './ingredient';
-import { plainTraits } from './traits';
+import { plainTraits, type Traits } from './traits';
 
 /** All ingredients by id, in larder order. */
 export type Larder = ReadonlyMap<string, Ingredient>;
@@ -14,6 +14,12 @@ const shippedIngredients: readonly Ingredient[] = (shipped as WholeIngredient[])
 
 /** The larder as it ships. */
 export const shippedLarder: Larder = new Map(shippedIngredients.map((one) => [one.id, one]));
+
+function traitsOf(ingredient: Ingredient): Traits {
+  const traits: Record<string, unknown> = { kind: ingredient.kind };
+  for (const key of Object.keys(plainTraits) as (keyof Traits)[]) traits[key] = ingredient[key];
+  return traits as unknown as Traits;
+}
 
 /**
  * The shipped larder with a cook's own ingredients and corrections laid over it.
@@ -34,7 +40,11 @@ export function larderWith(own: readonly OwnIngredient[]): Larder {
       const name = facts.name ?? (one.id === one.like ? base.name : one.id);
       const kept = one.id === one.like ? base.aliases : undefined;
       larder.set(one.id, { ...base, aliases: kept, ...facts, name });
-    } else larder.set(one.id, { ...plainTraits, kind: one.id, ...one });
+    } else {
+      // a whole record may be older than the traits: one of a shipped id keeps what that one has
+      const traits = larder.get(one.id);
+      larder.set(one.id, { ...plainTraits, ...(traits && traitsOf(traits)), kind: one.id, ...one });
+    }
   }
   return larder;
 }

@@ -163,10 +163,17 @@ function frozen(pulse: Pulse, to: string): Route | null {
 
 const canG: Range = { low: 395, typical: 400, high: 425 };
 
-function canned(to: string, { skinsOff }: PulseMethod): Route {
+/** Pulses that come in cans, and whether what is in the larder has been rinsed too. */
+const cannedPulses = [
+  { to: 'chickpeas-canned-drained', rinsed: false },
+  { to: 'chickpeas-canned-rinsed', rinsed: true },
+  { to: 'cannellini-canned-drained', rinsed: false },
+  { to: 'butter-beans-canned-drained', rinsed: false },
+] as const;
+
+function canned(to: string, rinsed: boolean, { skinsOff }: PulseMethod): Route {
   const drained = yieldOf('can-400-drained');
   const liquid = yieldOf('can-400-liquid');
-  const rinsed = /rinsed/.test(to);
   const share = times(drained, (skinsOff ? skinsKept : 1) / 400);
   return {
     to,
@@ -203,12 +210,7 @@ export function pulseRoutes(method: PulseMethod = usualPulseMethod): Route[] {
   );
   return [
     ...fromRaw.flat(),
-    ...[
-      'chickpeas-canned-drained',
-      'chickpeas-canned-rinsed',
-      'cannellini-canned-drained',
-      'butter-beans-canned-drained',
-    ].map((to) => canned(to, method)),
+    ...cannedPulses.map(({ to, rinsed }) => canned(to, rinsed, method)),
     ...(findYield('fava-fresh-pods')
       ? [
           {

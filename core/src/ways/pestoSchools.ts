@@ -28,7 +28,7 @@ function tool({ dip }: Asked): School[] {
       'Worked with what?',
       'A processor is quick and even; a mortar bruises less and stays green; a knife keeps every leaf to be seen.',
       machines
-        .filter(({ id }) => /^(mortar|food-processor|knife)$/.test(id))
+        .filter(({ id }) => ['mortar', 'food-processor', 'knife'].includes(id))
         .map(({ id, name }) => ({
           id,
           name,

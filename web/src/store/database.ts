@@ -61,8 +61,9 @@ async function migrateRecords(transaction: UpgradeTransaction, from: number): Pr
       await store.put(migrateRecord(name, { ...record }, from) as unknown as typeof record);
     }
   }
-  // steps of undo hold records of the older version; they can't be replayed
+  // steps of undo hold records of the older version and can't be replayed, so none may be offered by name either
   await transaction.objectStore('history').clear();
+  await transaction.objectStore('labels').clear();
   await transaction.objectStore('place').clear();
 }
 

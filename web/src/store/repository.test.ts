@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../../core/test/bookOf';
-import { type Book, emptyBook } from '@cobbet/core/book/book';
+import { type Book, emptyBook, tableNames } from '@cobbet/core/book/book';
+import { bookVersion } from '@cobbet/core/book/migrations';
 import { type Change, put, remove, replacing, withChanges } from '@cobbet/core/book/change';
 import fc from 'fast-check';
 import { deleteDB, openDB } from 'idb';
@@ -188,6 +189,26 @@ describe('an older book', () => {
       leftOut: false,
     });
     expect(history).toEqual({ undoLabel: null, redoLabel: null });
+  });
+
+  test('an undone step of an older version is not offered again', async () => {
+    const name = 'older-history';
+    const old = await openDB(name, bookVersion - 1, {
+      upgrade(db) {
+        for (const store of tableNames) db.createObjectStore(store, { keyPath: 'id' });
+        db.createObjectStore('history');
+        db.createObjectStore('labels');
+        db.createObjectStore('place', { keyPath: 'id' });
+      },
+    });
+    for (const [at, label] of ['Add a', 'Rename'].entries()) {
+      await old.put('history', { label, at: '', changes: [] }, at + 1);
+      await old.put('labels', { label, at: '' }, at + 1);
+    }
+    await old.put('place', { id: 'place', cursor: 1 });
+    old.close();
+    const again = await fresh(name);
+    expect(again.history).toEqual({ undoLabel: null, redoLabel: null });
   });
 
   test('another tab that holds it open is told to let go', async () => {

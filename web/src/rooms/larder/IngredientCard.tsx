@@ -7,6 +7,7 @@ import IconButton from '@mui/material/IconButton';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import { everyday } from '@cobbet/core/larder/everyday';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { useState } from 'react';
@@ -20,7 +21,7 @@ import { IngredientFields } from './IngredientFields';
 import { UsedIn } from './UsedIn';
 
 /** What something new is like until the cook says otherwise. */
-const firstLike = 'chickpeas-canned-drained';
+const firstLike = everyday.chickpeas;
 
 /** One ingredient: what it is made of, typical and the cook's own, and everything that can be set. */
 export function IngredientCard({
@@ -37,7 +38,7 @@ export function IngredientCard({
   const own = useBook((state) => state.book.larder);
   const { measures } = useSettings();
   const cupMl = systemVolumesMl[measures].cup;
-  const [likeId, setLikeId] = useState(firstLike);
+  const [likeId, setLikeId] = useState<string>(firstLike);
   const start = ingredient ?? larder.get(likeId) ?? null;
   const [draft, setDraft] = useState(() =>
     start ? { ...textsOf(start, cupMl), ...(ingredient ? {} : { name: '', aliases: '' }) } : null,

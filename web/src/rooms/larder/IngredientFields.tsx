@@ -10,6 +10,7 @@ import { capital } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
 import { components } from './composition';
 import { type FormFaults, type IngredientTexts } from './ingredientForm';
+import { TraitFields } from './TraitFields';
 import { roleNames } from '@/components/roleNames';
 
 interface Props {
@@ -116,6 +117,8 @@ export function IngredientFields(props: Props) {
         <Field {...props} name="garlicUnits" label="As raw garlic, g per g" />
         <Field {...props} name="heatUnits" label="Heat, against cayenne" />
       </Box>
+      <Box sx={heading}>What to watch for</Box>
+      <TraitFields texts={texts} typical={props.typical} onChange={onChange} />
     </Box>
   );
 }

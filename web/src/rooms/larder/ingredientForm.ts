@@ -4,6 +4,8 @@ import {
   type Role,
   type Structure,
 } from '@cobbet/core/larder/ingredient';
+import { type Hazard, hazards, settingFats, type Traits } from '@cobbet/core/larder/traits';
+import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { typedNumber } from '@/components/reading/readingText';
 import { type ComponentKey, components } from './composition';
 
@@ -21,6 +23,13 @@ export interface IngredientTexts extends Record<ComponentKey, string> {
   packageG: string;
   garlicUnits: string;
   heatUnits: string;
+  /** Hazards with a space between. */
+  hazards: string;
+  settingFat: string;
+  /** #rrggbb, empty for the usual colour of its role. */
+  colour: string;
+  /** `yes` for a raw plant. */
+  freshRaw: string;
 }
 
 const figure = (value: number | null | undefined) =>
@@ -45,7 +54,22 @@ export function textsOf(ingredient: Ingredient, cupMl: number): IngredientTexts 
     packageG: figure(ingredient.packageG),
     garlicUnits: figure(ingredient.garlicUnits),
     heatUnits: figure(ingredient.heatUnits),
+    hazards: ingredient.hazards.join(' '),
+    settingFat: ingredient.settingFat ?? '',
+    colour: ingredient.pigment?.hex ?? '',
+    freshRaw: ingredient.freshRaw ? 'yes' : '',
   };
+}
+
+/** Hazards written with a space between; words that are none are left out. */
+export function hazardsIn(text: string): Hazard[] {
+  const words = text.split(' ');
+  return hazards.filter((hazard) => words.includes(hazard));
+}
+
+/** A colour typed or picked, as strong as what it is like. */
+function pigmentIn(hex: string, base: Ingredient): Traits['pigment'] {
+  return hex === '' ? null : { hex, strength: pigmentOf(base).strength || 1 };
 }
 
 /** What is wrong in the form, by field. */
@@ -122,6 +146,12 @@ export function ownFrom(
   if (changed('packageG') && texts.packageG.trim() !== '') facts.packageG = number('packageG');
   if (changed('garlicUnits')) facts.garlicUnits = number('garlicUnits');
   if (changed('heatUnits')) facts.heatUnits = number('heatUnits');
+  if (changed('hazards')) facts.hazards = hazardsIn(texts.hazards);
+  if (changed('settingFat')) {
+    facts.settingFat = settingFats.find((fat) => fat === texts.settingFat) ?? null;
+  }
+  if (changed('colour')) facts.pigment = pigmentIn(texts.colour, base);
+  if (changed('freshRaw')) facts.freshRaw = texts.freshRaw === 'yes';
   // a thing of one's own that is like nothing else has nothing to be kept against
   return whole ? { ...base, ...facts } : { id, like: base.id, ...facts };
 }

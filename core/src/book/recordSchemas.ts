@@ -3,7 +3,6 @@ import { grinds } from '../mix/method';
 import type { Machine } from '../kitchen/machines';
 import { garlicForms, places } from '../mix/part';
 import { targetNames } from '../mix/targets';
-import { ownIngredientSchema } from '../larder/ingredientSchema';
 import { readingSchema } from '../readings/readingSchema';
 import { ringFault } from '../readings/ringFault';
 import type { ReadingTaken } from '../readings/takeReading';
@@ -248,7 +247,7 @@ export const stockSchema = Joi.object<StockItem>({
   useBy: localDate.allow(null).required(),
 });
 
-const byproductSchema = Joi.object<Byproduct>({
+export const byproductSchema = Joi.object<Byproduct>({
   id: id.required(),
   what: Joi.string().min(1).max(200).required(),
   ingredientId: id.allow(null).required(),
@@ -266,7 +265,7 @@ const byproductSchema = Joi.object<Byproduct>({
     .required(),
 });
 
-const timerSchema = Joi.object<Timer>({
+export const timerSchema = Joi.object<Timer>({
   id: id.required(),
   label: text(300).required(),
   minutes: Joi.number().positive().max(100_000).required(),
@@ -282,20 +281,3 @@ export const yieldSchema = Joi.object<YieldResult>({
   readyG: Joi.number().positive().max(1_000_000).required(),
   at: moment.required(),
 });
-
-/** A book file as docs/format.md describes it, at the present version. */
-export const bookFileSchema = Joi.object({
-  format: Joi.string().valid('cobbet-book').required(),
-  version: Joi.number().integer().required(),
-  exportedAt: moment.required(),
-  settings: settingsSchema.required(),
-  larder: Joi.array().items(ownIngredientSchema).max(2000).required(),
-  dips: Joi.array().items(dipSchema).max(20_000).required(),
-  trials: Joi.array().items(trialSchema).max(100_000).required(),
-  runs: Joi.array().items(runSchema).max(1000).required(),
-  plans: Joi.array().items(planSchema).max(1000).required(),
-  stock: Joi.array().items(stockSchema).max(2000).required(),
-  yields: Joi.array().items(yieldSchema).max(20_000).required(),
-  byproducts: Joi.array().items(byproductSchema).max(20_000).required(),
-  timers: Joi.array().items(timerSchema).max(1000).required(),
-}).required();

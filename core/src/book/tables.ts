@@ -1,0 +1,56 @@
+import Joi from 'joi';
+import { ownIngredientSchema } from '../larder/ingredientSchema';
+import { type BookTables, type TableName, tableNames } from './book';
+import {
+  byproductSchema,
+  dipSchema,
+  planSchema,
+  runSchema,
+  settingsSchema,
+  stockSchema,
+  timerSchema,
+  trialSchema,
+  yieldSchema,
+} from './recordSchemas';
+
+/** What a file and the database need to know of a table. How its records change stands in `migrations.ts`. */
+export interface Table<T> {
+  /** A record of the present version. */
+  schema: Joi.Schema<T>;
+  /** Records a file may hold. */
+  most: number;
+  /** Version of the book that first had it. */
+  since: number;
+}
+
+export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
+  settings: { schema: settingsSchema, most: 1, since: 1 },
+  larder: { schema: ownIngredientSchema, most: 2000, since: 1 },
+  dips: { schema: dipSchema, most: 20_000, since: 1 },
+  trials: { schema: trialSchema, most: 100_000, since: 1 },
+  runs: { schema: runSchema, most: 1000, since: 1 },
+  plans: { schema: planSchema, most: 1000, since: 4 },
+  stock: { schema: stockSchema, most: 2000, since: 4 },
+  yields: { schema: yieldSchema, most: 20_000, since: 4 },
+  byproducts: { schema: byproductSchema, most: 20_000, since: 5 },
+  timers: { schema: timerSchema, most: 1000, since: 5 },
+};
+
+/** Tables that a file holds as lists of records; there is one record of settings. */
+export type ListedTable = Exclude<TableName, 'settings'>;
+
+export const listedTables = tableNames.filter((name): name is ListedTable => name !== 'settings');
+
+/** A book file as docs/format.md describes it, at the present version. */
+export const bookFileSchema = Joi.object({
+  format: Joi.string().valid('cobbet-book').required(),
+  version: Joi.number().integer().required(),
+  exportedAt: Joi.string().isoDate().required(),
+  settings: tables.settings.schema.required(),
+  ...Object.fromEntries(
+    listedTables.map((name) => {
+      const { schema, most } = tables[name];
+      return [name, Joi.array().items(schema).max(most).required()];
+    }),
+  ),
+}).required();

@@ -1,0 +1,28 @@
+import type { Hazard, SettingFat } from '@cobbet/core/larder/traits';
+
+/** Hazards in a cook's words, as the larder lists them. */
+export const hazardNames: Record<Hazard, string> = {
+  'raw-pulse': 'Dried pulse, never raw',
+  'lectin-strong': 'Poisonous undercooked, as kidney beans are',
+  lectin: 'Beans: boil hard first',
+  'bitter-lupin': 'Lupins, only debittered',
+  cyanogenic: 'Can set cyanide free',
+  favism: 'Broad beans: favism',
+  'garlic-in-oil': 'Garlic in oil',
+  'raw-garlic': 'Raw garlic',
+  'wild-plant': 'Wild plant',
+  stinging: 'Stings until blanched',
+  'raw-egg': 'Raw egg',
+  unpasteurised: 'Unpasteurised or soft cheese',
+  histamine: 'Cured or smoked fish',
+  'infant-honey': 'Honey: not for infants',
+  'read-label': 'Bought: read the label',
+};
+
+/** Fats that set in the cold, by trait; none first. */
+export const settingFatNames: Record<SettingFat | '', string> = {
+  '': 'stays as it is',
+  olive: 'sets a little, as olive oil',
+  coconut: 'sets hard, as coconut oil',
+  milk: 'sets, as butter and cheese',
+};
