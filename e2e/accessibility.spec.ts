@@ -3,7 +3,6 @@ import { expect, type Page, test } from '@playwright/test';
 import { openBench, openSampleBook } from './cook';
 
 // looking through a whole room takes axe seconds, and there are many
-test.setTimeout(90_000);
 
 /** Everything axe knows of WCAG 2.2 A and AA, on the page as it stands. */
 async function expectClean(page: Page, where: string) {

@@ -110,11 +110,14 @@ test('rows are moved by dragging and by the handle’s own keys', async ({ page 
   await page.mouse.move(from.x + 8, from.y - 95, { steps: 6 });
   await page.mouse.up();
   await expect(rows.nth(0)).toContainText('Water');
-  await page.getByRole('button', { name: 'Move Water, step 1' }).focus();
+  const first = page.getByRole('button', { name: 'Move Water, step 1' });
+  const height = async () => (await first.boundingBox())?.y ?? 0;
+  const start = await height();
+  await first.focus();
   await page.keyboard.press('Space');
-  await page.waitForTimeout(150);
+  await expect(page.getByText(/^Draggable item/)).toBeAttached();
   await page.keyboard.press('ArrowDown');
-  await page.waitForTimeout(150);
+  await expect.poll(height).toBeGreaterThan(start + 15);
   await page.keyboard.press('Space');
   await expect(rows.nth(1)).toContainText('Water');
 });

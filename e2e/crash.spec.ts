@@ -29,7 +29,6 @@ test('the page is killed at random moments of a run: nothing tapped is lost, not
   context,
   page: first,
 }) => {
-  test.setTimeout(120_000);
   const random = seeded(20_260);
   await openSampleBook(first);
   await first.goto('/make?dip=weir-house-hummus');

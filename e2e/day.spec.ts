@@ -6,7 +6,7 @@ async function openRegatta(page: Page) {
   await openSampleBook(page);
   await page.getByRole('link', { name: 'Day' }).click();
   await page.getByRole('link', { name: /Regatta, first day/ }).click();
-  await expect(page.getByText(/^Begin Fri 12 Jun at 2\d:\d\d/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^Begin Fri 12 Jun at 2\d:\d\d/)).toBeVisible();
 }
 
 test('the regatta’s day is planned back to the evening before, by what it keeps busy', async ({
@@ -39,13 +39,13 @@ test('a task is moved by key and stays, the rest goes around it, and it is let g
   const chosen = page.getByRole('region', { name: 'The chosen task' });
   await expect(chosen).toContainText('Blend Weir House hummus, green');
   await expect(chosen.getByRole('button', { name: 'Let it go' })).toBeVisible();
-  await expect.poll(at, { timeout: 10_000 }).not.toBe(before);
+  await expect.poll(at).not.toBe(before);
   const moved = await at();
   await saved(page);
   await page.reload();
-  await expect.poll(at, { timeout: 15_000 }).toBe(moved);
+  await expect.poll(at).toBe(moved);
   await page.keyboard.press('Control+z');
-  await expect.poll(at, { timeout: 15_000 }).toBe(before);
+  await expect.poll(at).toBe(before);
 });
 
 test('what next is ticked off and kept, in the order of the clock', async ({ page }) => {
@@ -93,9 +93,9 @@ test('too late to begin says by how much, and what would help', async ({ page })
   await openRegatta(page);
   await page.getByLabel('Not before').fill('2026-06-13T08:00');
   const late = page.getByRole('alert').filter({ hasText: 'late if you begin no earlier' });
-  await expect(late).toBeVisible({ timeout: 15_000 });
+  await expect(late).toBeVisible();
   await late.getByRole('button', { name: 'What would help?' }).click();
-  await expect(late).toContainText('soak hot what would soak overnight', { timeout: 15_000 });
+  await expect(late).toContainText('soak hot what would soak overnight');
   await expect(late).toContainText('cans where there are any');
   await expect(late).toContainText('a second oven');
 });
@@ -112,7 +112,7 @@ test('a day of one’s own: started, given dips, planned, deleted and brought ba
   await page
     .getByRole('combobox', { name: 'Add a dip' })
     .selectOption({ label: 'Edamame and mint' });
-  await expect(page.getByText(/^Begin .* in all/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^Begin .* in all/)).toBeVisible();
   const amount = page.getByRole('textbox', { name: 'Edamame and mint' });
   await amount.fill('lots');
   await expect(page.getByText('From 1 to 100000 g.')).toBeVisible();

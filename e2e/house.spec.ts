@@ -46,9 +46,7 @@ test('a pattern is filled, a part swapped, all of one thing used, and the dip la
   await page.getByRole('button', { name: /^Use all the chickpeas/ }).click();
   await expect(size).toHaveValue('850');
   await page.getByRole('button', { name: 'Start it on the Bench' }).click();
-  await expect(page.getByRole('heading', { name: 'Hummus, chickpeas, canned' })).toBeVisible({
-    timeout: 15_000,
-  });
+  await expect(page.getByRole('heading', { name: 'Hummus, chickpeas, canned' })).toBeVisible();
   await expect(page.getByText(/inside your 6\.7–7\.8/)).toBeVisible();
   await expect(
     page.getByRole('textbox', { name: 'Amount of Sunflower seed butter' }),

@@ -55,6 +55,35 @@ test('something new goes on the shelf, and into a dip by its other name', async 
   await expect(page.getByRole('region', { name: 'What it makes' })).toContainText('sesame');
 });
 
+test('something like red beans brings their caution to a dip, and a caution taken away says so', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/larder');
+  await page.getByRole('button', { name: 'Something new' }).click();
+  const card = page.getByRole('complementary', { name: 'Something new' });
+  await card
+    .getByRole('combobox', { name: 'Most like' })
+    .selectOption({ label: 'Red kidney beans, cooked from dried' });
+  await card.getByRole('textbox', { name: 'Name' }).fill('My red beans');
+  await expect(card).toContainText('Poisonous when undercooked');
+  await card.getByRole('button', { name: 'Put it on the shelf' }).click();
+  const kept = page.getByRole('complementary', { name: 'My red beans' });
+  await expect(kept).toContainText('Poisonous when undercooked');
+  await saved(page);
+  await page.goto('/bench?dip=butter-bean-sage');
+  await page.getByRole('combobox', { name: 'Add something' }).fill('200 g my red beans');
+  await page.getByRole('listbox').getByRole('option').first().click();
+  await expect(page.getByText(/Undercooked they are poisonous/).first()).toBeVisible();
+  await saved(page);
+  await page.goto('/larder');
+  await page.getByRole('textbox', { name: 'Find' }).fill('my red beans');
+  await page.getByRole('list', { name: 'Ingredients' }).getByRole('button').first().click();
+  await kept.getByRole('combobox', { name: 'Cautions it brings to a dip' }).focus();
+  await page.keyboard.press('Backspace');
+  await expect(kept).toContainText('Taken away: Poisonous when undercooked');
+});
+
 test('the shelves can be searched, and nothing found says so', async ({ page }) => {
   await openSampleBook(page);
   await page.goto('/larder');

@@ -56,13 +56,12 @@ test.describe('by touch on a phone', () => {
   test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
 
   test('a whole run is poured on the scale, read, tasted, warmed and kept', async ({ page }) => {
-    test.setTimeout(150_000);
     const tap = (what: Locator) => what.tap();
     await startOnScale(page, 'edamame-mint', tap);
     const amounts: string[] = [];
     for (let step = 1; step <= 8; step += 1) {
       await expect(page.getByText(`step ${step} of 8`)).toBeVisible();
-      await expect(meter(page)).toHaveText(/^-?0\.\d g$/, { timeout: 8000 });
+      await expect(meter(page)).toHaveText(/^-?0\.\d g$/);
       const enough = 0.9 * (await wanted(page));
       await tap(page.getByRole('button', { name: 'Pour', exact: true }));
       await expect.poll(() => inHand(page), { intervals: [40] }).toBeGreaterThan(enough);
@@ -93,7 +92,6 @@ test.describe('by touch on a phone', () => {
 test('by keys a whole run is poured, caught and logged, with what the scale says', async ({
   page,
 }) => {
-  test.setTimeout(150_000);
   await page.setViewportSize({ width: 1280, height: 800 });
   await startOnScale(page, 'edamame-mint', async (what) => {
     await what.focus();
@@ -102,7 +100,7 @@ test('by keys a whole run is poured, caught and logged, with what the scale says
   const amounts: string[] = [];
   for (let step = 1; step <= 8; step += 1) {
     await expect(page.getByText(`step ${step} of 8`)).toBeVisible();
-    await expect(meter(page)).toHaveText(/^-?0\.\d g$/, { timeout: 8000 });
+    await expect(meter(page)).toHaveText(/^-?0\.\d g$/);
     const enough = 0.9 * (await wanted(page));
     await page.keyboard.press('p');
     await expect.poll(() => inHand(page), { intervals: [40] }).toBeGreaterThan(enough);
@@ -122,7 +120,7 @@ test('by keys a whole run is poured, caught and logged, with what the scale says
 
 test('a spoon more, set to nothing, and on without a scale', async ({ page }) => {
   await startOnScale(page, 'weir-house-hummus', (what) => what.click());
-  await expect(meter(page)).toHaveText(/^-?0\.\d g$/, { timeout: 8000 });
+  await expect(meter(page)).toHaveText(/^-?0\.\d g$/);
   await page.getByRole('button', { name: 'A little' }).click();
   await expect.poll(() => inHand(page)).toBeGreaterThan(1.5);
   await page.getByRole('button', { name: 'Set to 0' }).click();

@@ -73,7 +73,7 @@ test('the day on paper is a sheet of its own', async ({ page }) => {
   await openSampleBook(page);
   await page.getByRole('link', { name: 'Day' }).click();
   await page.getByRole('link', { name: /Regatta, first day/ }).click();
-  await expect(page.getByText(/^Begin Fri 12 Jun/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^Begin Fri 12 Jun/)).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   const sheet = page.getByRole('region', { name: 'Day sheet' });
   await expect(sheet).toContainText('on the table');

@@ -56,7 +56,9 @@ export function TraitFields({
         sx={{ gridColumn: '1 / -1' }}
       />
       <FormControl variant="standard">
-        <InputLabel htmlFor="ingredient-setting-fat">Its fat in the fridge</InputLabel>
+        <InputLabel shrink htmlFor="ingredient-setting-fat">
+          Its fat in the fridge
+        </InputLabel>
         <NativeSelect
           id="ingredient-setting-fat"
           value={texts.settingFat}
@@ -72,7 +74,12 @@ export function TraitFields({
       <Box>
         <Box
           component="label"
-          sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 13, color: colour.muted }}
+          sx={{
+            display: 'block',
+            fontSize: 12,
+            color: colour.muted,
+            '& input': { display: 'block' },
+          }}
         >
           Its colour
           <Box
@@ -80,7 +87,7 @@ export function TraitFields({
             type="color"
             value={texts.colour === '' ? roleColour : texts.colour}
             onChange={(event) => onChange({ colour: event.target.value })}
-            sx={{ width: 44, height: 32, p: 0, border: 'none', bgcolor: 'transparent' }}
+            sx={{ width: '100%', height: 32, p: 0, border: 'none', bgcolor: 'transparent' }}
           />
         </Box>
         {texts.colour === typical.colour ? null : (

@@ -3,7 +3,7 @@ import type { Hazard, SettingFat } from '@cobbet/core/larder/traits';
 /** Hazards in a cook's words, as the larder lists them. */
 export const hazardNames: Record<Hazard, string> = {
   'raw-pulse': 'Dried pulse, never raw',
-  'lectin-strong': 'Poisonous undercooked, as kidney beans are',
+  'lectin-strong': 'Poisonous when undercooked',
   lectin: 'Beans: boil hard first',
   'bitter-lupin': 'Lupins, only debittered',
   cyanogenic: 'Can set cyanide free',
