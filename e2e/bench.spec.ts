@@ -13,7 +13,7 @@ test('reads down: where the bowl stands after each addition', async ({ page }) =
   await expect(page.getByText(/inside your 7.0–7.9/)).toBeVisible();
 });
 
-test('an amount typed as cooks write is reckoned at once and kept after a reload', async ({
+test('an amount typed as cooks write is predicted at once and kept after a reload', async ({
   page,
 }) => {
   await openBench(page);

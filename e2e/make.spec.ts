@@ -51,7 +51,7 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   await expect(trial).toContainText('Made for the long course.');
   await expect(trial).toContainText('532 g');
   await expect(
-    trial.getByRole('img', { name: /warm: reckoned [\d.]+, read spreads/ }),
+    trial.getByRole('img', { name: /warm: predicted [\d.]+, read spreads/ }),
   ).toBeVisible();
   await trial.getByRole('button', { name: 'Show the amounts' }).click();
   const amounts = page.getByRole('list', { name: 'Amounts of trial 7' });

@@ -50,7 +50,7 @@ test('a reading hardly possible is asked about, and can be taken back or kept', 
   await expect(ask).toContainText('Is this right?');
   await expect(ask).toContainText('You read shapes; expected was');
   await ask.getByRole('button', { name: 'No, read again' }).click();
-  await expect(picture).toHaveAccessibleName(/chilled: reckoned [\d.]+, not read/);
+  await expect(picture).toHaveAccessibleName(/chilled: predicted [\d.]+, not read/);
   await trial.getByRole('radio', { name: 'shapes' }).click();
   await ask.getByRole('button', { name: 'Yes, keep it' }).click();
   await expect(picture).toHaveAccessibleName(/read shapes/);
@@ -65,12 +65,12 @@ test('the check in Make takes a press test and shows what it says', async ({ pag
     await page.keyboard.press('Space');
   }
   await expect(page.getByText('the check')).toBeVisible();
-  const reckoned = page.getByText(/Reckoned: .* ± 0\.\d/);
-  const before = Number(/± (0\.\d)/.exec((await reckoned.textContent()) ?? '')?.[1]);
+  const predicted = page.getByText(/Predicted: .* ± 0\.\d/);
+  const before = Number(/± (0\.\d)/.exec((await predicted.textContent()) ?? '')?.[1]);
   await page.getByRole('button', { name: 'press', exact: true }).click();
   await page.getByRole('textbox', { name: 'Across' }).fill('66');
   await page.getByRole('button', { name: 'Keep the press test' }).click();
   await expect(page.getByText(/Read: scoops, body [67]\.\d by press/)).toBeVisible();
-  const after = Number(/± (0\.\d)/.exec((await reckoned.textContent()) ?? '')?.[1]);
+  const after = Number(/± (0\.\d)/.exec((await predicted.textContent()) ?? '')?.[1]);
   expect(after).toBeLessThanOrEqual(before);
 });

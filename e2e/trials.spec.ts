@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { openSampleBook, saved } from './cook';
 
-test('trials stand latest first, with what differed, what was reckoned and read', async ({
+test('trials stand latest first, with what differed, what was predicted and read', async ({
   page,
 }) => {
   await openSampleBook(page);
@@ -14,7 +14,7 @@ test('trials stand latest first, with what differed, what was reckoned and read'
   await expect(first).toContainText('Made for the trial boat. A touch loose warm.');
   await expect(first).toContainText('1/4 cup + 1 tbsp');
   await expect(first.getByRole('img')).toHaveAccessibleName(
-    /Body, warm: reckoned [\d.]+, read scoops, body 6.5 by ring; chilled: reckoned [\d.]+, not read/,
+    /Body, warm: predicted [\d.]+, read scoops, body 6.5 by ring; chilled: predicted [\d.]+, not read/,
   );
   await expect(first).toContainText('592 g');
   await expect(page.getByRole('listitem', { name: 'Trial 2' })).toContainText(/salt.*short/);
@@ -24,11 +24,11 @@ test('a trial is read cold the next day, and kept', async ({ page }) => {
   await openSampleBook(page);
   await page.goto('/trials?dip=weir-house-hummus');
   const trial = page.getByRole('listitem', { name: 'Trial 5' });
-  await expect(trial.getByRole('img')).toHaveAccessibleName(/chilled: reckoned [\d.]+, not read/);
+  await expect(trial.getByRole('img')).toHaveAccessibleName(/chilled: predicted [\d.]+, not read/);
   await trial.getByRole('button', { name: 'Read it cold' }).click();
   await trial.getByRole('radio', { name: 'spreads' }).click();
   await expect(trial.getByRole('img')).toHaveAccessibleName(
-    /chilled: reckoned [\d.]+, read spreads/,
+    /chilled: predicted [\d.]+, read spreads/,
   );
   await saved(page);
   await page.reload();

@@ -92,8 +92,8 @@ test('looked at on the way, what follows does not belong to that reading', async
     if (i === 1) await expect(page.getByRole('note')).toContainText(/^Aim well loose here/);
   }
   await page.getByRole('button', { name: 'Look and taste now' }).click();
-  const reckoned = (await page.getByText(/Reckoned: /).textContent()) ?? '';
-  const word = /Reckoned: (\w+)/.exec(reckoned)?.[1] ?? '';
+  const predicted = (await page.getByText(/Predicted: /).textContent()) ?? '';
+  const word = /Predicted: (\w+)/.exec(predicted)?.[1] ?? '';
   await page.getByRole('radio', { name: word }).click();
   await expect(page.getByRole('radio', { name: word })).toHaveAttribute('aria-checked', 'true');
   await saved(page);
@@ -223,7 +223,7 @@ test('a trial is tasted cold the next day, with marks of its own', async ({ page
   await expect(trial.getByRole('button', { name: 'Tasted cold ✓' })).toBeVisible();
 });
 
-test('what a spoon would do is reckoned from the bowl as it really is, and logged', async ({
+test('what a spoon would do is predicted from the bowl as it really is, and logged', async ({
   page,
 }) => {
   await makeWithout(page, [2]);

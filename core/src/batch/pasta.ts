@@ -15,7 +15,7 @@ export interface PlateWanted {
   waterG: number;
 }
 
-/** One plate, reckoned. */
+/** One plate, predicted. */
 export interface Plate {
   /** g of pasta as it is eaten (typical). */
   cookedG: number;

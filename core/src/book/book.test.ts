@@ -139,7 +139,7 @@ describe('a run', () => {
     expect(analysis.massG).toBe(234);
   });
 
-  test('an ingredient no longer known is left out of what is reckoned', () => {
+  test('an ingredient no longer known is left out of what is predicted', () => {
     const rows = [...planned, { ...(planned[0] as TrialRow), ingredientId: 'gone' }];
     expect(analyseTrialRows(rows, shippedLarder, conditionsOf()).path.length).toBe(2);
   });

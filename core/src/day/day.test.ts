@@ -86,7 +86,7 @@ describe('what a day needs', () => {
   });
 });
 
-test('what lemons have given this cook is what is reckoned with', () => {
+test('what lemons have given this cook is what is used', () => {
   const results = [1, 2, 3, 4, 5, 6].map((n) => ({
     id: String(n),
     ingredientId: 'lemon-juice',

@@ -51,8 +51,8 @@ describe('the shipped larder', () => {
   test('has a measured weight for most', () => expect(measured.length).toBeGreaterThan(150));
 
   test.each(measured)('%s: density agrees with its measured weight', (_, one, unit, grams) => {
-    const reckoned = one.densityGPerMl * systemVolumesMl.us[unit];
-    expect(Math.abs(reckoned - grams) / grams).toBeLessThan(0.12);
+    const predicted = one.densityGPerMl * systemVolumesMl.us[unit];
+    expect(Math.abs(predicted - grams) / grams).toBeLessThan(0.12);
   });
 });
 

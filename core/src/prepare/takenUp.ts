@@ -46,7 +46,7 @@ const known = new WeakMap<Ingredient, Map<string, Ingredient>>();
 
 /**
  * An ingredient as it goes in after it was made ready: salted by its pot, with tender stalks among the leaves, wet from
- * the wash, its skins rubbed off. The same object for the same way, so that what is reckoned of it is kept.
+ * the wash, its skins rubbed off. The same object for the same way, so that what is worked out for it is kept.
  *
  * @param raw as its row says; undefined and null change nothing
  * @param larder for what stalks and water are

@@ -51,11 +51,11 @@ describe('a question to a worker', () => {
     const { asked, ask } = question();
     const { result } = renderHook(() => useAsked('a dip', ask));
     act(() => void result.current.start());
-    act(() => asked[0]?.fail(new Error('The reckoning stopped.')));
+    act(() => asked[0]?.fail(new Error('The estimate stopped.')));
     await waitFor(() =>
       expect(result.current.asked).toEqual({
         state: 'failed',
-        message: 'The reckoning stopped.',
+        message: 'The estimate stopped.',
       }),
     );
   });

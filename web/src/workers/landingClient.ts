@@ -23,7 +23,7 @@ export function landInWorker(request: LandPartsRequest, signal: AbortSignal): Pr
 }
 
 /**
- * What to add next to a bowl, reckoned in a worker.
+ * What to add next to a bowl, worked out in a worker.
  *
  * @param signal ends the work when the bowl changes meanwhile
  * @throws Error with a sentence for the cook; AbortError when cancelled

@@ -29,7 +29,7 @@ afterEach(() => {
 });
 
 describe('an amount being typed', () => {
-  test('is reckoned at once and saved when the cook is done', async () => {
+  test('is predicted at once and saved when the cook is done', async () => {
     const { result } = bench();
     const before = result.current.analysis.freshBody ?? NaN;
     act(() => result.current.type(row, '1 cup'));

@@ -131,7 +131,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
                     }))
                   }
                 >
-                  Off
+                  Remove
                 </Button>
               </Box>
             );

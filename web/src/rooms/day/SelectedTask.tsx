@@ -49,9 +49,9 @@ export function SelectedTask({
     >
       <strong>{clockAt(plan.serveAt, placed.start)}</strong>
       <span>
-        {task.label}: {lengthText(task.handsOnMin)} at it
+        {task.label}: {lengthText(task.handsOnMin)} hands-on
         {task.waitMin > 0 &&
-          `, then ${lengthText(task.waitMin)} by itself until ${clockAt(plan.serveAt, placed.end)}`}
+          `, then ${lengthText(task.waitMin)} waiting until ${clockAt(plan.serveAt, placed.end)}`}
         {oven}.
       </span>
       <Button size="small" onClick={() => onPin(task.id, placed.start - 15)}>

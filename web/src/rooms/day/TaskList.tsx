@@ -76,7 +76,7 @@ export function TaskList({
                 <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
                   {' · '}
                   {lengthText(task.handsOnMin)}
-                  {task.waitMin > 0 && `, then until ${clockAt(plan.serveAt, end)} by itself`}
+                  {task.waitMin > 0 && `, then waits until ${clockAt(plan.serveAt, end)}`}
                   {task.uses.oven && `, ${task.uses.oven.tempC} °C`}
                 </Box>
               </Box>

@@ -15,7 +15,7 @@ function GearField(props: Omit<ComponentProps<typeof KeptFigure>, 'fault'>) {
   return <KeptFigure {...props} fault={`Between ${low} and ${high} ${unit}.`} />;
 }
 
-/** Sizes of the ring and the press, which every test is reckoned with. */
+/** Sizes of the ring and the press, which every test is evaluated with. */
 export function TestGear() {
   const { kit } = useSettings();
   const save = (label: string, change: Partial<Kit>) =>

@@ -51,7 +51,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       <section>
         <Typography variant="h1">What does the spoon show?</Typography>
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
-          Warm from the machine. Reckoned: {bodyText(now.warmBody)} ± {now.sd.toFixed(1)}.
+          Warm from the machine. Predicted: {bodyText(now.warmBody)} ± {now.sd.toFixed(1)}.
         </Typography>
         <ReadingForm
           label="What the spoon shows"
@@ -100,7 +100,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       <Gates run={run} control={control} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-          <YieldField run={run} control={control} reckoned={now.massG} body={now.freshBody} />
+          <YieldField run={run} control={control} predicted={now.massG} body={now.freshBody} />
           <Box>
             <SavedText
               key={prefilled}

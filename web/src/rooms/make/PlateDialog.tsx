@@ -40,7 +40,7 @@ export function PlateDialog({
       <DialogTitle id="plate-title">On the plate</DialogTitle>
       <DialogContent tabIndex={0} sx={{ display: 'grid', gap: 3 }}>
         <Typography>
-          Reckoned from what is in the bowl, about {whole.massG.toFixed(0)} g. All of it is an
+          Worked out from what is in the bowl, about {whole.massG.toFixed(0)} g. All of it is an
           estimate.
         </Typography>
         {pesto && <PastaPanel {...given} portionG={dip.portionG} />}
@@ -48,7 +48,7 @@ export function PlateDialog({
         <PotsPanel {...given} portionG={dip.portionG} />
         {!pesto && (
           <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-            What goes with pasta is reckoned for pestos; say on the bench that it is one.
+            Pasta is worked out for pestos only; say on the Bench that this is one.
           </Box>
         )}
       </DialogContent>

@@ -51,22 +51,22 @@ function weighedG(text: string): number | null {
 export function YieldField({
   run,
   control,
-  reckoned,
+  predicted,
   body,
 }: {
   run: Run;
   control: RunControl;
-  reckoned: number;
+  predicted: number;
   /** Fresh body, for what stays on bowl and blade. */
   body: number | null;
 }) {
   const [text, setText] = useState(run.yieldG === null ? '' : String(run.yieldG));
   const wrong = text.trim() !== '' && weighedG(text) === null;
-  const film = filmLossG(reckoned, body);
+  const film = filmLossG(predicted, body);
   const lossWords =
     run.yieldG === null
       ? `; about ${film.toFixed(0)} g stay on bowl and blade`
-      : `, ${(reckoned - run.yieldG).toFixed(0)} g stayed behind (about ${film.toFixed(0)} g is usual)`;
+      : `, ${(predicted - run.yieldG).toFixed(0)} g stayed behind (about ${film.toFixed(0)} g is usual)`;
   const onScaleG = useDevices((state) => state.scaleWatch.stable?.value.toFixed(0));
   const type = (next: string) => {
     setText(next);
@@ -85,7 +85,7 @@ export function YieldField({
         helperText={
           wrong
             ? 'Write grams as a number, such as 540.'
-            : `${reckoned.toFixed(0)} g went in${lossWords}`
+            : `${predicted.toFixed(0)} g went in${lossWords}`
         }
         onChange={(event) => type(event.target.value)}
         slotProps={{ htmlInput: { inputMode: 'decimal' } }}

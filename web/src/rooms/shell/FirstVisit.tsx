@@ -43,7 +43,7 @@ export function FirstVisit({ openSample }: { openSample: boolean }) {
         How stiff will it be?
       </Typography>
       <Typography sx={{ fontSize: 18, mt: 1.5, maxWidth: 560 }}>
-        Cobbet reckons what each addition does to a dip before it goes in: its body, salt, sour and
+        Cobbet predicts what each addition does to a dip before it goes in: its body, salt, sour and
         garlic, how much it makes, and what to change so that it lands where you want it.
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mt: 4 }}>

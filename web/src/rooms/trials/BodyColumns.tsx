@@ -12,7 +12,7 @@ const top = 10;
 const bottom = height - 26;
 const moments = ['machine', 'chilled'] as const;
 
-/** Reckoned body with its band and what was read, warm and chilled, each trial in its own column, on one axis. */
+/** Predicted body with its band and what was read, warm and chilled, each trial in its own column, on one axis. */
 export function BodyColumns({
   compared,
   columnWidth,
@@ -40,8 +40,8 @@ export function BodyColumns({
   const spoken = compared
     .map(({ trial, dip, analysis }) => {
       const read = readingAt(trial, 'machine');
-      const reckoned = analysis.warmBody;
-      return `${dip.name} trial ${trial.number}: reckoned ${reckoned === null ? 'crumbs' : bodyFigure(reckoned)}, ${read ? `read ${readingText(read)}` : 'not read'}`;
+      const predicted = analysis.warmBody;
+      return `${dip.name} trial ${trial.number}: predicted ${predicted === null ? 'crumbs' : bodyFigure(predicted)}, ${read ? `read ${readingText(read)}` : 'not read'}`;
     })
     .join('; ');
   return (

@@ -12,7 +12,7 @@ const width = 360;
 const height = 118;
 const x = scaleLinear([1.5, 12], [58, width - 8]).clamp(true);
 
-/** Reckoned body with its spread against what the spoon showed, warm and cold, on the words' axis. */
+/** Predicted body with its spread against what the spoon showed, warm and cold, on the words' axis. */
 export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Analysis }) {
   const { warmBody, chilledBody, sd } = analysis;
   const lines = [
@@ -21,8 +21,8 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
   ].map((line) => ({ ...line, read: readingAt(trial, line.when) }));
   const spoken = lines
     .map(({ label, body, read }) => {
-      const reckoned = body === null ? 'crumbs' : bodyFigure(body);
-      return `${label}: reckoned ${reckoned}, ${read ? `read ${readingText(read)}` : 'not read'}`;
+      const predicted = body === null ? 'crumbs' : bodyFigure(body);
+      return `${label}: predicted ${predicted}, ${read ? `read ${readingText(read)}` : 'not read'}`;
     })
     .join('; ');
   return (

@@ -162,7 +162,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
             <Box role="rowheader" sx={{ fontWeight: 700 }}>
               Body
               <Box sx={{ fontWeight: 400, fontSize: 13, color: colour.muted, pr: 2, mt: 0.5 }}>
-                Diamonds are reckoned from all other readings, with their band; crosses were read.
+                Diamonds are predicted from all other readings, with their band; crosses were read.
               </Box>
             </Box>
             <Box role="cell" sx={{ gridColumn: '2 / -1' }}>

@@ -59,7 +59,7 @@ function Marks({ trial }: { trial: Trial }) {
   );
 }
 
-/** One trial: what differed, what was reckoned and read, how it tasted, what it made. */
+/** One trial: what differed, what was predicted and read, how it tasted, what it made. */
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
   const kitchen = useKitchen();
   const { larder } = kitchen;

@@ -8,7 +8,7 @@ import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useEffect } from 'react';
 import { colour } from '@/theme/colour';
-import { spoonProofInWorker } from '@/workers/reckoningClient';
+import { spoonProofInWorker } from '@/workers/estimatesClient';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
 import type { Bench } from '../useBench';

@@ -7,7 +7,7 @@ import type { ThroughStall, WayStep } from '@cobbet/core/dip/throughStall';
 import { useCallback } from 'react';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
-import { throughStallInWorker } from '@/workers/reckoningClient';
+import { throughStallInWorker } from '@/workers/estimatesClient';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
 import type { Bench } from '../useBench';

@@ -27,6 +27,7 @@ import { OwnResult } from './OwnResult';
 import { SoakCompared } from './SoakCompared';
 import { SoakDrawing } from './SoakDrawing';
 import { TakenUp } from './TakenUp';
+import { lengthText } from '@/components/lengthText';
 
 /** What has been on the heat for so long has to be cooled, min. */
 const hotFromMin = 15;
@@ -147,7 +148,7 @@ export function MakeReady({
           >
             <Box>
               <strong>
-                {hands} minutes at it, {waits} by itself
+                {lengthText(hands)} hands-on, {lengthText(waits)} waiting
               </strong>
               <Box component="ol" aria-label="Steps" sx={{ m: 0, pl: 2.5, mt: 0.5 }}>
                 {made.steps.map(({ label, handsOnMin, waitMin, uses }) => (
@@ -155,7 +156,8 @@ export function MakeReady({
                     {label}
                     <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
                       {' · '}
-                      {handsOnMin} min{waitMin > 0 && `, then ${waitMin} by itself`}
+                      {lengthText(handsOnMin)}
+                      {waitMin > 0 && `, then ${lengthText(waitMin)} waiting`}
                       {uses.oven && `, oven ${uses.oven.tempC} °C`}
                       {uses.fridge && ', in the fridge'}
                     </Box>

@@ -67,7 +67,7 @@ function Question({
                 pb: { xs: 0.75, sm: 0 },
               }}
             >
-              {words.length === 0 ? 'no change that can be reckoned' : words.join(' · ')}
+              {words.length === 0 ? 'nothing that can be predicted' : words.join(' · ')}
             </Box>
           </Box>
         );
@@ -94,8 +94,8 @@ export function WaysDialog({
       <DialogTitle id="ways-title">Ways of making it</DialogTitle>
       <DialogContent tabIndex={0}>
         <Box sx={{ mb: 1 }}>
-          Cooks disagree on these, and most are right for their own dip. Beside each way: what it
-          would change of this one, reckoned. Amounts in the bowl stay as heavy as they are.
+          Cooks disagree on these, and most are right for their own dip. Beside each way stands what
+          it would change about this dip, as predicted. Amounts in the bowl keep their weight.
         </Box>
         {schools.map((school) => (
           <Question

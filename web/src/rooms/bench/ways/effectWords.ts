@@ -36,7 +36,7 @@ export function effectWords(now: WayEffect, then: WayEffect): string[] {
       more ? `ready ${lengthText(by)} later` : `ready ${lengthText(by)} sooner`,
     ),
     ...changed(now.handsMin, then.handsMin, 1, (by, more) =>
-      more ? `${by} min more at it` : `${by} min less at it`,
+      more ? `${by} min more hands-on` : `${by} min less hands-on`,
     ),
     ...changed(
       now.chilledBody,

@@ -1,14 +1,14 @@
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { SpoonProof } from '@cobbet/core/landing/spoonProof';
 import type { StallQuestion, ThroughStall } from '@cobbet/core/dip/throughStall';
-import type { ReckoningWorker } from './reckoning.worker';
+import type { EstimatesWorker } from './estimates.worker';
 import { WorkerClient } from './workerClient';
 
-const reckoning = new WorkerClient<ReckoningWorker>(
-  () => new Worker(new URL('./reckoning.worker.ts', import.meta.url), { type: 'module' }),
+const estimates = new WorkerClient<EstimatesWorker>(
+  () => new Worker(new URL('./estimates.worker.ts', import.meta.url), { type: 'module' }),
   {
-    died: 'The reckoning stopped. Try once more.',
-    tooLong: 'The reckoning took too long and was stopped. Try once more.',
+    died: 'The estimate stopped. Try again.',
+    tooLong: 'The estimate took too long and was stopped. Try again.',
   },
 );
 
@@ -23,7 +23,7 @@ export function spoonProofInWorker(
   onProgress: (share: number) => void,
   signal: AbortSignal,
 ): Promise<SpoonProof> {
-  return reckoning.ask((api, tell) => api.spoonProof(request, tell), signal, onProgress);
+  return estimates.ask((api, tell) => api.spoonProof(request, tell), signal, onProgress);
 }
 
 /**
@@ -35,5 +35,5 @@ export function throughStallInWorker(
   question: StallQuestion,
   signal: AbortSignal,
 ): Promise<ThroughStall> {
-  return reckoning.ask((api) => api.throughStall(question), signal);
+  return estimates.ask((api) => api.throughStall(question), signal);
 }

@@ -15,6 +15,6 @@ const api = {
   },
 };
 
-export type ReckoningWorker = typeof api;
+export type EstimatesWorker = typeof api;
 
 expose(api);
