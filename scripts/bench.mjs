@@ -21,7 +21,7 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, nudged, landing, landed, plan, cook } = JSON.parse(core.stdout);
+const { evaluation, refresh, nudged, landing, landed, advice, plan, cook } = JSON.parse(core.stdout);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -193,6 +193,7 @@ const lines = [
   ['Bench refresh: path, seasoning, band', ms(refresh.median), ms(refresh.p95), '4 ms'],
   ['Bench refresh with nudges and a band of 500 draws', ms(nudged.median), ms(nudged.p95), '16 ms'],
   [`land it, 15 free rows (${landed} of 60 landed)`, ms(landing.median), ms(landing.p95), '60 ms'],
+  ['what to add next, or a way back', ms(advice.median), ms(advice.p95), ''],
   [
     `a day of 12 dips, ${plan.tasks} tasks`,
     ms(plan.ms),
@@ -236,5 +237,5 @@ console.log(
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
 console.log(
-  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, plan, cook, typed, dragged, small, large, rooms })}`,
+  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, advice, plan, cook, typed, dragged, small, large, rooms })}`,
 );

@@ -5,13 +5,18 @@ import FormControl from '@mui/material/FormControl';
 import InputLabel from '@mui/material/InputLabel';
 import NativeSelect from '@mui/material/NativeSelect';
 import TextField from '@mui/material/TextField';
+import dynamic from 'next/dynamic';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
 import { capital } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
 import { components } from './composition';
 import { type FormFaults, type IngredientTexts } from './ingredientForm';
-import { TraitFields } from './TraitFields';
 import { roleNames } from '@/components/roleNames';
+
+/** Fetched when a card is opened, so that the shelves show sooner. */
+const TraitFields = dynamic(() => import('./TraitFields').then((module) => module.TraitFields), {
+  ssr: false,
+});
 
 interface Props {
   texts: IngredientTexts;
