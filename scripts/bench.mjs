@@ -21,7 +21,9 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, nudged, landing, landed, advice, plan, cook } = JSON.parse(core.stdout);
+const { evaluation, refresh, nudged, landing, landed, advice, plan, cook } = JSON.parse(
+  core.stdout,
+);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);

@@ -22,6 +22,21 @@ test.each([
 describe('every measure offered', () => {
   const some = fc.constantFrom(...[...shippedLarder.values()]);
   const system = fc.constantFrom(...measureSystems);
+  test('comes in rising order, the shortest of equal ones first', () => {
+    fc.assert(
+      fc.property(some, system, fc.integer({ min: 1, max: 900 }), (one, measures, upTo) => {
+        const offered = kitchenMeasures(one, measures, upTo);
+        offered.slice(1).forEach(({ massG, text }, i) => {
+          const before = offered[i];
+          expect(massG).toBeGreaterThanOrEqual(before?.massG ?? NaN);
+          if (massG === before?.massG) {
+            expect(text.length).toBeGreaterThanOrEqual(before.text.length);
+          }
+        });
+      }),
+    );
+  });
+
   test('reads back to the mass it stands for', () => {
     fc.assert(
       fc.property(some, system, fc.integer({ min: 1, max: 900 }), (one, measures, upTo) => {

@@ -10,6 +10,19 @@ const channel = (hex: string | null, at: 0 | 1 | 2) =>
   parseInt((hex ?? '').slice(1 + 2 * at, 3 + 2 * at), 16);
 
 describe('the colour of a blend', () => {
+  test('white paint and black stay nearly so, and half of each is a dark grey', () => {
+    // Kubelka–Munk: black at 1 % reflectance has K/S 49, white at 98 % has 0.0002; half of each is 24.5, 1.9 % back
+    const paints = (white: number, black: number) =>
+      mixedHex([
+        { hex: '#ffffff', weight: white },
+        { hex: '#000000', weight: black },
+      ]);
+    expect(channel(paints(1, 0), 0)).toBe(253);
+    expect(channel(paints(0, 1), 0)).toBe(25);
+    const light = 1 + 24.5 - Math.sqrt(24.5 ** 2 + 2 * 24.5);
+    expect(channel(paints(1, 1), 0)).toBe(Math.round(255 * (1.055 * light ** (1 / 2.4) - 0.055)));
+  });
+
   test('of one thing is its own, give or take a step of the screen', () => {
     for (const id of ['chickpeas-cooked', 'watercress', 'beetroot-roasted', 'tahini-hulled']) {
       const own = pigmentOf(part(id, 1).ingredient).hex;

@@ -226,6 +226,20 @@ describe('in kitchen measures', () => {
     expectInside(valuesOf(parts, answer), targets);
   });
 
+  test('keeps within a row’s own least and most', () => {
+    const free = landParts(landRequestOf(spooned(), targets, { kitchenMeasures: true }), solver);
+    if (!free.feasible) throw new Error('it lands');
+    const waterG = free.parts[2]?.massG ?? NaN;
+    // a tablespoon either side of where it would go
+    for (const limits of [{ maxG: waterG - 15 }, { minG: waterG + 15, maxG: waterG + 60 }]) {
+      const parts = spooned().map((one, i) => (i === 2 ? { ...one, ...limits } : one));
+      const answer = landParts(landRequestOf(parts, targets, { kitchenMeasures: true }), solver);
+      const landed = (answer.feasible ? answer.parts : answer.nearest.parts)[2]?.massG ?? NaN;
+      expect(landed).toBeLessThanOrEqual(limits.maxG + 1e-6);
+      expect(landed).toBeGreaterThanOrEqual((limits.minG ?? 0) - 1e-6);
+    }
+  });
+
   test('a band finer than spoons says that grams would do', () => {
     const fine: Targets = {
       saltG: { low: 1, high: 1.0005 },

@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { bowlOf } from '../../test/bowlOf';
 import { bodyAt, chilled, fresh, shownBody } from './bodyAt';
 import { bodyState } from './bodyModel';
+import { mlPerG, sumIndex } from './bowlSums';
 import { methodBody, temperatureAndRestBody, usualMethod } from './method';
 import { defaultKit, kitMachine } from '../kitchen/kit';
 import { machines, stallsOn } from '../kitchen/machines';
@@ -56,6 +57,23 @@ describe('temperature and rest', () => {
     expect(temperatureAndRestBody(oil, 0, 6, 0) - without(6)).toBeCloseTo(0.5, 6);
     expect(temperatureAndRestBody(oil, 0, 8, 0) - without(8)).toBeCloseTo(0, 6);
   });
+
+  test.each([
+    ['coconut fat', sumIndex.coconutFatMl, 24, 3],
+    ['milk fat', sumIndex.milkFatMl, 20, 1],
+  ] as const)(
+    '%s alone is wholly set at 4 °C, half midway, not at its own',
+    (_, place, setC, body) => {
+      const fat = bowlOf(['rapeseed-oil', 100]);
+      fat[place] = 100 * mlPerG.fat;
+      const gained = (atC: number) =>
+        temperatureAndRestBody(fat, 0, atC, 0) - (0.02 * (25 - atC)) / Math.LN2;
+      expect(gained(4)).toBeCloseTo(body, 6);
+      expect(gained((4 + setC) / 2)).toBeCloseTo(body / 2, 6);
+      expect(gained(setC)).toBeCloseTo(0, 9);
+      expect(gained(setC + 1)).toBeCloseTo(0, 9);
+    },
+  );
 
   test('seed oils do not set', () => {
     const oil = bowlOf(['rapeseed-oil', 100]);

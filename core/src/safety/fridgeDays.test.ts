@@ -29,6 +29,18 @@ describe('days in the fridge', () => {
     }
   });
 
+  test.each([
+    ['pulse', 3, 4, 7],
+    ['vegetable', 3, 4, 5],
+    ['yogurt', 2, 3, 5],
+    ['pesto-spread', 3, 4, 14],
+    ['pesto-dress', 3, 4, 14],
+    ['pate', 3, 4, 7],
+  ] as const)('%s from %i, usually %i, to %i days', (family, least, usual, most) => {
+    const days = fridgeDays(family, [part('sea-salt-fine')]);
+    expect([days.least, days.usual, days.most]).toEqual([least, usual, most]);
+  });
+
   test('what the cook has chosen comes before the usual', () => {
     const parts = [part('chickpeas-cooked')];
     expect(keptDays({ family: 'pulse' }, parts)).toBe(4);
