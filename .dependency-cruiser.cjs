@@ -84,6 +84,20 @@ module.exports = {
       to: { path: '^(web|e2e|scripts)/' },
     },
     {
+      // 50 kB more before the first row shows: what reads a file is fetched when there is a file
+      name: 'schemas-stay-out-of-the-first-load',
+      severity: 'error',
+      from: {
+        path: '^(core|web)/src/',
+        pathNot:
+          '\\.test\\.tsx?$|^core/src/api/|^core/src/(larder|readings)/\\w+Schema|^core/src/book/(tables|recordSchemas|readBookFile)|^web/src/app/api/',
+      },
+      to: {
+        path: '^core/src/(book/(tables|recordSchemas|readBookFile|fieldError)|(larder|readings)/\\w+Schema)\\.ts$|node_modules/joi',
+        dependencyTypesNot: ['dynamic-import', 'type-only'],
+      },
+    },
+    {
       name: 'nothing-unresolved',
       severity: 'error',
       from: { path: '^(core|web|cli|samples)/src' },

@@ -61,6 +61,11 @@ export const tableNames = [
   'timers',
 ] as const satisfies readonly TableName[];
 
+/** Tables that a file holds as lists of records; there is one record of settings. */
+export type ListedTable = Exclude<TableName, 'settings'>;
+
+export const listedTables = tableNames.filter((name): name is ListedTable => name !== 'settings');
+
 /** A whole book in memory, records by id. */
 export type Book = { [T in TableName]: ReadonlyMap<string, BookTables[T]> };
 

@@ -1,9 +1,9 @@
 import { BadInput, checked, parseJson } from './fieldError';
 import { larderWith } from '../larder/larder';
-import { type Book, bookFrom, type TableName } from './book';
+import { type Book, bookFrom, listedTables, type TableName } from './book';
 import type { Dip } from '../dip/dip';
 import { bookVersion, migrateRecord } from './migrations';
-import { bookFileSchema, listedTables, tables } from './tables';
+import { bookFileSchema, tables } from './tables';
 import type { BookFile } from './toBookFile';
 
 function byId<T extends { id: string }>(records: readonly T[], table: string): Map<string, T> {

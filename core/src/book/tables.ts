@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { ownIngredientSchema } from '../larder/ingredientSchema';
-import { type BookTables, type TableName, tableNames } from './book';
+import { type BookTables, listedTables, type TableName } from './book';
 import {
   byproductSchema,
   dipSchema,
@@ -35,11 +35,6 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
   byproducts: { schema: byproductSchema, most: 20_000, since: 5 },
   timers: { schema: timerSchema, most: 1000, since: 5 },
 };
-
-/** Tables that a file holds as lists of records; there is one record of settings. */
-export type ListedTable = Exclude<TableName, 'settings'>;
-
-export const listedTables = tableNames.filter((name): name is ListedTable => name !== 'settings');
 
 /** A book file as docs/format.md describes it, at the present version. */
 export const bookFileSchema = Joi.object({

@@ -1,6 +1,12 @@
-import { type Book, type BookTables, type Settings, settingsOf } from './book';
+import {
+  type Book,
+  type BookTables,
+  type ListedTable,
+  listedTables,
+  type Settings,
+  settingsOf,
+} from './book';
 import { bookVersion } from './migrations';
-import { type ListedTable, listedTables } from './tables';
 
 type Lists = { [T in ListedTable]: BookTables[T][] };
 

@@ -17,8 +17,6 @@ export const priorSd = { water: 0.5, oil: 0.5, slope: 0.2, formula: 0.5 } as con
 /** The body at which the slope turns. */
 export const slopePivot = 7;
 
-const coefficientCount = 4;
-
 const priorVariances = [
   priorSd.water ** 2,
   priorSd.oil ** 2,
