@@ -44,7 +44,10 @@ const views = [
     name: 'ways',
     size: wide,
     path: `/bench${hummus}`,
-    act: async (page) => button(page, 'Ways').click(),
+    act: async (page) => {
+      await button(page, 'Ways').click();
+      await page.getByRole('dialog', { name: 'Ways of making it' }).waitFor();
+    },
   },
   { name: 'make', size: wide, path: `/make${hummus}`, act: (page) => startMaking(page, 5) },
   {

@@ -293,9 +293,10 @@ describe('a simulated cook who follows the first suggestion', () => {
     const runs = Array.from({ length: 30 }, (_, i) => simulatedCook(i + 1, shippedLarder, solver));
     const share = (is: (run: (typeof runs)[number]) => boolean) =>
       runs.filter(is).length / runs.length;
-    expect(share(({ inside }) => inside)).toBeGreaterThan(0.8);
+    // of 500 kitchens 97.8 % end inside and 2.8 % go past a band: of thirty, all but two and no more than two
+    expect(runs.filter(({ inside }) => inside).length).toBeGreaterThanOrEqual(28);
     expect(share(({ additions }) => additions <= 5)).toBeGreaterThan(0.9);
-    expect(share(({ overshot }) => overshot)).toBeLessThan(0.15);
+    expect(runs.filter(({ overshot }) => overshot).length).toBeLessThanOrEqual(2);
     const late = runs.filter(({ readings }) => readings >= 5);
     expect(late.length).toBeGreaterThan(3);
     const rms = Math.sqrt(

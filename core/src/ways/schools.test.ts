@@ -2,7 +2,9 @@ import { kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
 import { type Dip, plainRow } from '../dip/dip';
+import { ingredient } from '../../test/larderIngredient';
 import { shippedLarder } from '../larder/larder';
+import { routesTo } from '../prepare/prepare';
 import { wayEffect } from './effect';
 import { schoolsOf } from './schoolsOf';
 
@@ -170,11 +172,15 @@ describe('schools of practice', () => {
     const kept = take(charred, 'aubergine-drained', 'kept');
     expect(effect(charred).readyMin - effect(kept).readyMin).toBeGreaterThanOrEqual(30);
     expect(effect(kept).chilledBody).toBeLessThan(effect(charred).chilledBody ?? NaN);
-    const dry = (id: string) => 100 - (larder.get(id)?.waterG ?? NaN);
-    // 45 g drained or 55 g undrained from 100 g raw; the juice carries a little away
-    const carried = 0.55 * dry('aubergine-roasted') - 0.45 * dry('aubergine-roasted-drained');
-    expect(carried).toBeGreaterThan(0);
-    expect(carried).toBeLessThan(0.1 * 10);
+    // from as much raw, what drains away carries only a little of the dry matter with it
+    const dryFromRaw = (id: string) => {
+      const ready = ingredient(id);
+      const [route] = routesTo(ready);
+      return (route?.ratio.typical ?? NaN) * (100 - ready.waterG);
+    };
+    const lost = dryFromRaw('aubergine-roasted') - dryFromRaw('aubergine-roasted-drained');
+    expect(lost).toBeGreaterThan(0);
+    expect(lost).toBeLessThan(0.2 * dryFromRaw('aubergine-roasted'));
   });
 
   test('cheese goes in last but the oil, or first from the piece, which takes less at the grater', () => {
