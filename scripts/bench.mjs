@@ -155,13 +155,16 @@ async function firstLoad(path) {
   let bytes = 0;
   const pending = [];
   // what the page itself asks for; what it fetches ahead for other rooms is not its first load
-  fresh.on('response', (response) => {
+  const weigh = (response) => {
     const request = response.request();
     if (request.resourceType() !== 'script') return;
     pending.push(response.body().then((body) => (bytes += gzipSync(body, { level: 9 }).length)));
-  });
+  };
+  fresh.on('response', weigh);
   await fresh.goto(`${server.address}${path}`, { waitUntil: 'load' });
   await fresh.waitForTimeout(600);
+  // what comes later belongs to no first load, and its body is gone with the page
+  fresh.off('response', weigh);
   await Promise.all(pending);
   await context.close();
   return bytes / 1024;

@@ -23,7 +23,7 @@ describe('what another way would change, in words', () => {
   test('each with a word before its figure, the way it goes', () => {
     expect(effectWords(now, { ...now, readyMin: 710, handsMin: 30 })).toEqual([
       'ready 11 h 30 min later',
-      '20 min more at it',
+      '20 min more hands-on',
     ]);
     expect(effectWords(now, { ...now, chilledBody: 7.4, saltG: 0.6 })).toEqual([
       'looser by 0.6 body chilled',
