@@ -60,4 +60,12 @@ describe('what another way would change, in words', () => {
       '6 min more at tasting',
     ]);
   });
+
+  test('a spread that reads the same either way is not said', () => {
+    const before = { ...now, bodySd: 0.06 };
+    expect(effectWords(before, { ...before, bodySd: 0.14 })).toEqual([]);
+    expect(effectWords(before, { ...before, bodySd: 0.26 })).toEqual([
+      'body as measured ± 0.3, not ± 0.1',
+    ]);
+  });
 });

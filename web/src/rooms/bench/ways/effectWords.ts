@@ -21,12 +21,10 @@ function spread(
   unit: string,
 ): string[] {
   const digits = unit === '' ? 1 : 2;
-  return changed(
-    from,
-    to,
-    least,
-    () => `${name} as measured ± ${to?.toFixed(digits)}${unit}, not ± ${from?.toFixed(digits)}`,
-  );
+  const [was, is] = [from, to].map((value) => value?.toFixed(digits));
+  // a change too small to be written would read as none
+  if (was === is) return [];
+  return changed(from, to, least, () => `${name} as measured ± ${is}${unit}, not ± ${was}`);
 }
 
 /** What another way would change: time, body, seasoning, smoothness, each with a word before its figure. */
