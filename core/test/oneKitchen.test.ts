@@ -1,8 +1,8 @@
-import { beforeAll, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { analyseRequest } from '../src/api/headless';
 import { bookKitchen } from '../src/book/bookKitchen';
 import { defaultSettings } from '../src/book/book';
-import { loggedRows, startRun } from '../src/book/run';
+import { loggedRows } from '../src/book/run';
 import { adviceQuestion, runBowl, runConditions } from '../src/book/runBowl';
 import { analyseTrialRows, trialRowOf } from '../src/book/trialParts';
 import { bowlOfRows } from '../src/day/plannedDip';
@@ -15,6 +15,7 @@ import { mixOf } from '../src/mix/mix';
 import { proposeForDip } from '../src/proposal/proposeForDip';
 import type { BowlReading } from '../src/readings/bowlReadings';
 import { bookOf, dip, trial } from './bookOf';
+import { runOf } from './runOf';
 import { wayEffect } from '../src/ways/effect';
 
 const now = '2026-06-01T10:00:00.000Z';
@@ -71,16 +72,7 @@ function same(found: object, expected: object) {
 }
 
 describe('one dip in one kitchen', () => {
-  let run = startRun('run', hummus, [], now);
-  beforeAll(() => {
-    const planned = bench.rows.flatMap((row) => trialRowOf(row) ?? []);
-    run = startRun('run', hummus, planned, now);
-    run = {
-      ...run,
-      step: planned.length,
-      entries: run.entries.map((entry) => ({ ...entry, done: { ...entry.planned, at: now } })),
-    };
-  });
+  const run = runOf(hummus, hummus.rows.length, kitchen);
 
   test('the kitchen is one that matters: corrected, and with spoons of 20 ml', () => {
     const plain = analyseDip(hummus, calibrated([]));

@@ -1,6 +1,4 @@
 import { plainRow } from '../dip/dip';
-import { bodySd, figuresOf } from '../mix/figures';
-import { mixWith } from '../mix/mix';
 import type { Targets } from '../mix/targets';
 import type { Addition, Edit } from '../proposal/edit';
 import { type Maker, type Proposal, propose, type StartingBowl } from '../proposal/proposal';
@@ -22,16 +20,12 @@ export function proposeAdditions(
   maker: Maker,
   why: string,
 ): Proposal {
-  const more = additionParts(add, shelf);
-  const parts = [...from.parts, ...more];
-  const mix = mixWith(from.mix, more);
-  const after = figuresOf(mix, from.conditions);
-  const sd = bodySd(parts, mix, from.conditions);
+  const parts = [...from.parts, ...additionParts(add, shelf)];
   return propose(from, { ...from, parts }, targets, {
     maker,
     label: `Add ${add.map(({ amount }) => amount).join(', ')}`,
     edits: add.map(additionEdit),
     why,
-    overshoot: overshootChance(from.figures, after, sd, targets),
+    overshoot: (after, sd) => overshootChance(from.figures, after, sd, targets),
   });
 }

@@ -1,16 +1,6 @@
-import { type Dip, plainRow, type Row } from '../dip/dip';
+import { type Dip, plainRow } from '../dip/dip';
+import { withRow } from '../dip/dipRows';
 import type { Band, TargetName } from '../mix/targets';
-
-/** A dip with one row changed; the same dip where there is no such row, or the row comes back as it was. */
-export function withRow(dip: Dip, rowId: string, edit: (row: Row) => Row): Dip {
-  let changed = false;
-  const rows = dip.rows.map((row) => {
-    const next = row.id === rowId ? edit(row) : row;
-    changed ||= next !== row;
-    return next;
-  });
-  return changed ? { ...dip, rows } : dip;
-}
 
 /** A dip with another amount in a row, as typed. */
 export function withAmount(dip: Dip, rowId: string, amount: string): Dip {
@@ -21,11 +11,6 @@ export function withAmount(dip: Dip, rowId: string, amount: string): Dip {
 export function withAddition(dip: Dip, id: string, ingredientId: string, amount: string): Dip {
   const row = plainRow(id, ingredientId, amount === '' ? 'to taste' : amount);
   return { ...dip, rows: [...dip.rows, row] };
-}
-
-/** A dip without a row. */
-export function withoutRow(dip: Dip, rowId: string): Dip {
-  return { ...dip, rows: dip.rows.filter(({ id }) => id !== rowId) };
 }
 
 /** A dip with a row moved to another place; the same dip where that place is none. */

@@ -1,14 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
+import { runOf } from '../../test/runOf';
 import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { type Dip, plainRow } from '../dip/dip';
-import { readRow } from '../dip/readRow';
 import { aimOfTargets, targetsOfAim } from './aim';
-import { type Run, startRun } from './run';
+import type { Run } from './run';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
 import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
 import type { TrialRow } from './trial';
-import { analyseTrialRows, trialRowOf } from './trialParts';
+import { analyseTrialRows } from './trialParts';
 
 const now = '2026-06-01T10:00:00.000Z';
 const kitchen = kitchenOf();
@@ -20,33 +20,19 @@ const hummus: Dip = dip('a', {
     plainRow('s', 'sea-salt-fine', '4 g'),
   ],
 });
-const planned = hummus.rows.flatMap((row): TrialRow[] => {
-  const read = trialRowOf(readRow(row, kitchen));
-  return read ? [read] : [];
-});
-const begun = startRun('run', hummus, planned, now);
 /** The run with its first additions in. */
-const after = (count: number): Run => ({
-  ...begun,
-  step: count,
-  entries: begun.entries.map((entry, i) => {
-    const { amount, massG, cv } = entry.planned;
-    return i < count ? { ...entry, done: { amount, massG, cv, at: now } } : entry;
-  }),
-});
+const after = (count: number): Run => runOf(hummus, count, kitchen);
+const begun = after(0);
+const planned = begun.entries.map((entry) => entry.planned);
 
 describe('a run’s bowl', () => {
   const of = dip('a');
-  const planned = of.rows.flatMap((row): TrialRow[] => {
-    const read = trialRowOf(readRow(row, kitchen));
-    return read ? [read] : [];
-  });
-  const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
+  const run = runOf(of, 0, kitchen);
 
   test('is empty at first, with what it will be after the step in hand', () => {
     const { now, next } = runBowl(run, of, kitchen);
     expect(now.massG).toBe(0);
-    expect(next?.massG).toBeCloseTo(planned[0]?.massG ?? NaN, 9);
+    expect(next?.massG).toBeCloseTo(run.entries[0]?.planned.massG ?? NaN, 9);
   });
 
   test('follows what really went in', () => {

@@ -1,16 +1,15 @@
-import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
+import { conditionsOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dip } from '../../test/bookOf';
-import { analyseTrialRows, trialRowOf } from './trialParts';
-import { readRow } from '../dip/readRow';
+import { runOf } from '../../test/runOf';
+import { analyseTrialRows } from './trialParts';
 import { plainRow } from '../dip/dip';
-import { loggedRows, type Run, startRun } from './run';
+import { loggedRows, type Run } from './run';
 import { splitRun } from './splitRun';
 import type { TrialRow } from './trial';
 import { shippedLarder as larder } from '../larder/larder';
 
-const now = '2026-06-01T10:00:00.000Z';
 const hummus = dip('weir', {
   rows: [
     plainRow('t', 'tahini-hulled', '80 g'),
@@ -20,19 +19,12 @@ const hummus = dip('weir', {
     plainRow('p', 'parsley', '10 g'),
   ],
 });
-const planned = hummus.rows.flatMap((row): TrialRow[] => {
-  const read = trialRowOf(readRow(row, kitchenOf()));
-  return read ? [read] : [];
-});
-const begun = startRun('run', hummus, planned, now);
+const all = runOf(hummus, 4);
 /** All in but the last, which was left out. */
 const made: Run = {
-  ...begun,
+  ...all,
   step: 5,
-  entries: begun.entries.map((entry, i) => {
-    const { amount, massG, cv } = entry.planned;
-    return i < 4 ? { ...entry, done: { amount, massG, cv, at: now } } : { ...entry, skipped: true };
-  }),
+  entries: all.entries.map((entry, i) => (i < 4 ? entry : { ...entry, skipped: true })),
 };
 const wholeG = 464;
 const ids = { trial: 'base', runs: ['one', 'two', 'three'] };
@@ -83,7 +75,7 @@ describe('a base divided', () => {
 
   test('more than there is, and nothing, are refused', () => {
     expect(() => splitRun(made, [{ name: 'all', massG: 500 }], ids, 1)).toThrow(RangeError);
-    expect(() => splitRun(begun, [{ name: 'none', massG: 1 }], ids, 1)).toThrow(RangeError);
+    expect(() => splitRun(runOf(hummus), [{ name: 'none', massG: 1 }], ids, 1)).toThrow(RangeError);
   });
 
   test('a part has the aim it is given, and none of another’s', () => {
@@ -105,7 +97,7 @@ describe('a base divided', () => {
     const said = dip('weir', {
       rows: hummus.rows.map((row) => (row.id === 'w' ? { ...row, worked } : row)),
     });
-    const { entries } = startRun('run', said, planned, now);
+    const { entries } = runOf(said);
     expect(entries.map((entry) => entry.worked)).toEqual([
       undefined,
       worked,

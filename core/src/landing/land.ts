@@ -59,10 +59,7 @@ function startWithLiquids(landing: Landing, share: number): number[] | null {
   const others = landing.free
     .filter((row) => !isLiquid(row.index))
     .reduce((sum, row) => sum + row.reference, 0);
-  const held = landing.rows
-    .filter((row, i) => row.place !== 'top' && !landing.free.some(({ index }) => index === i))
-    .reduce((sum, row) => sum + row.massG, 0);
-  const wanted = ((others + held) * share) / (1 - share);
+  const wanted = ((others + massOf(landing.fixed)) * share) / (1 - share);
   return landing.free.map((row) => {
     if (!isLiquid(row.index)) return row.reference;
     return now > 0 ? (row.reference * wanted) / now : wanted / liquids.length;

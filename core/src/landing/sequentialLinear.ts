@@ -33,7 +33,6 @@ function stepFrom(
   values: readonly number[],
   radius: number,
 ): Step {
-  const n = landing.free.length;
   const lp: LinearProgram = { cost: [], lower: [], upper: [], constraints: [] };
   let constant = 0;
   const variable = (cost: number, lower: number, upper: number): number => {
@@ -74,7 +73,7 @@ function stepFrom(
       },
     );
   });
-  for (const band of linearBands(landing, bands, values.slice(0, n))) {
+  for (const band of linearBands(landing, bands, values)) {
     const slack = variable(missPrice, 0, Infinity);
     lp.constraints.push(...elasticConstraints(band, slack));
   }

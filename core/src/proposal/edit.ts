@@ -1,5 +1,6 @@
 import { addAmountTexts } from '../amounts/addAmounts';
 import type { Dip, Row } from '../dip/dip';
+import { withoutRow, withRow } from '../dip/dipRows';
 import type { Place } from '../mix/part';
 
 /** What of a dip as a whole may be edited, beside its rows. */
@@ -35,11 +36,6 @@ function withMore(row: Row, amount: string): Row {
   return sum.ok ? { ...row, amount: sum.value } : row;
 }
 
-const withEach = (dip: Dip, rowId: string, edit: (row: Row) => Row): Dip => ({
-  ...dip,
-  rows: dip.rows.map((row) => (row.id === rowId ? edit(row) : row)),
-});
-
 function inserted(rows: readonly Row[], row: Row, before: string | null): Row[] {
   // the same new row taken twice is as much again, never one row under two names
   if (rows.some(({ id }) => id === row.id)) {
@@ -61,15 +57,15 @@ function ordered(rows: readonly Row[], rowIds: readonly string[]): Row[] {
 function applied(dip: Dip, edit: Edit): Dip {
   switch (edit.kind) {
     case 'amount':
-      return withEach(dip, edit.rowId, (row) => ({ ...row, amount: edit.amount }));
+      return withRow(dip, edit.rowId, (row) => ({ ...row, amount: edit.amount }));
     case 'more':
-      return withEach(dip, edit.rowId, (row) => withMore(row, edit.amount));
+      return withRow(dip, edit.rowId, (row) => withMore(row, edit.amount));
     case 'add':
       return { ...dip, rows: inserted(dip.rows, edit.row, edit.before) };
     case 'replace':
-      return withEach(dip, edit.row.id, () => edit.row);
+      return withRow(dip, edit.row.id, () => edit.row);
     case 'remove':
-      return { ...dip, rows: dip.rows.filter(({ id }) => id !== edit.rowId) };
+      return withoutRow(dip, edit.rowId);
     case 'order':
       return { ...dip, rows: ordered(dip.rows, edit.rowIds) };
     case 'settings':

@@ -105,7 +105,8 @@ function consequencesOf(from: StartingBowl, to: StartingBowl): Consequences {
 /** What a proposal says of itself. */
 export interface Proposed extends Pick<Proposal, 'maker' | 'label' | 'edits'> {
   why?: string;
-  overshoot?: number | null;
+  /** The chance that it goes too far, from where it ends and how sure that is; not asked when left out. */
+  overshoot?: (after: Figures, bodySd: number) => number;
 }
 
 /**
@@ -119,11 +120,12 @@ export function propose(
   from: StartingBowl,
   to: Bowl,
   targets: Targets,
-  { maker, label, edits, why = '', overshoot = null }: Proposed,
+  { maker, label, edits, why = '', overshoot }: Proposed,
 ): Proposal {
   const end = startFrom(to);
   const before = from.figures;
   const after = end.figures;
+  const sd = bodySd(to.parts, end.mix, to.conditions);
   const misses = missed(after, targets);
   const missedNow = new Set(missed(before, targets).map(({ name }) => name));
   const missedThen = new Set(misses.map(({ name }) => name));
@@ -138,7 +140,7 @@ export function propose(
     misses,
     givesUp: names.filter((name) => missedThen.has(name) && !missedNow.has(name)),
     consequences: consequencesOf(from, end),
-    sure: { bodySd: bodySd(to.parts, end.mix, to.conditions), overshoot },
+    sure: { bodySd: sd, overshoot: overshoot?.(after, sd) ?? null },
     why,
   };
 }

@@ -7,7 +7,7 @@ import { findTyped } from '@/components/findTyped';
 import { targetText } from './line/FootRow';
 import { lastRead } from './line/lastRead';
 import { beadsOf, lineAxis } from './line/shownQuantity';
-import { withRow } from '@cobbet/core/book/dipEdits';
+import { withRow } from '@cobbet/core/dip/dipRows';
 
 const { analysis } = analyseDip(dip('a'), kitchenOf());
 

@@ -1,13 +1,8 @@
 'use client';
 
-import {
-  withAddition,
-  withoutRow,
-  withRow,
-  withRowMoved,
-  withTarget,
-} from '@cobbet/core/book/dipEdits';
+import { withAddition, withRowMoved, withTarget } from '@cobbet/core/book/dipEdits';
 import type { Dip, Row } from '@cobbet/core/dip/dip';
+import { withoutRow, withRow } from '@cobbet/core/dip/dipRows';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Band, TargetName } from '@cobbet/core/mix/targets';

@@ -1,9 +1,6 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import FormControl from '@mui/material/FormControl';
-import InputLabel from '@mui/material/InputLabel';
-import NativeSelect from '@mui/material/NativeSelect';
 import TextField from '@mui/material/TextField';
 import dynamic from 'next/dynamic';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
@@ -11,6 +8,7 @@ import { capital } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
 import { components } from './composition';
 import { type FormFaults, type IngredientTexts } from './ingredientForm';
+import { PickField } from './PickField';
 import { roleNames } from '@/components/roleNames';
 
 /** Fetched when a card is opened, so that the shelves show sooner. */
@@ -89,36 +87,20 @@ export function IngredientFields(props: Props) {
       </Box>
       <Box sx={heading}>How it acts in a dip</Box>
       <Box sx={two}>
-        <FormControl variant="standard">
-          <InputLabel htmlFor="ingredient-role">Its part</InputLabel>
-          <NativeSelect
-            id="ingredient-role"
-            value={texts.role}
-            onChange={(event) => onChange({ role: event.target.value as IngredientTexts['role'] })}
-          >
-            {roles.map((role) => (
-              <option key={role} value={role}>
-                {roleNames[role]}
-              </option>
-            ))}
-          </NativeSelect>
-        </FormControl>
-        <FormControl variant="standard">
-          <InputLabel htmlFor="ingredient-structure">Blends like</InputLabel>
-          <NativeSelect
-            id="ingredient-structure"
-            value={texts.structure}
-            onChange={(event) =>
-              onChange({ structure: event.target.value as IngredientTexts['structure'] })
-            }
-          >
-            {structures.map((structure) => (
-              <option key={structure} value={structure}>
-                {structure.replace('-', ', ')}
-              </option>
-            ))}
-          </NativeSelect>
-        </FormControl>
+        <PickField
+          id="ingredient-role"
+          label="Its part"
+          value={texts.role}
+          options={roles.map((value) => ({ value, name: roleNames[value] }))}
+          onPick={(role) => onChange({ role })}
+        />
+        <PickField
+          id="ingredient-structure"
+          label="Blends like"
+          value={texts.structure}
+          options={structures.map((value) => ({ value, name: value.replace('-', ', ') }))}
+          onPick={(structure) => onChange({ structure })}
+        />
         <Field {...props} name="garlicUnits" label="As raw garlic, g per g" />
         <Field {...props} name="heatUnits" label="Heat, against cayenne" />
       </Box>

@@ -5,13 +5,12 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControl from '@mui/material/FormControl';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import FormHelperText from '@mui/material/FormHelperText';
-import InputLabel from '@mui/material/InputLabel';
-import NativeSelect from '@mui/material/NativeSelect';
 import TextField from '@mui/material/TextField';
 import { hazards } from '@cobbet/core/larder/traits';
 import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { colour } from '@/theme/colour';
 import { hazardNames, settingFatNames } from './traitNames';
+import { PickField } from './PickField';
 import { hazardsIn, type IngredientTexts } from './ingredientForm';
 
 /** What an ingredient asks a cook to watch for, and how it looks and keeps. */
@@ -55,22 +54,13 @@ export function TraitFields({
         )}
         sx={{ gridColumn: '1 / -1' }}
       />
-      <FormControl variant="standard">
-        <InputLabel shrink htmlFor="ingredient-setting-fat">
-          Its fat in the fridge
-        </InputLabel>
-        <NativeSelect
-          id="ingredient-setting-fat"
-          value={texts.settingFat}
-          onChange={(event) => onChange({ settingFat: event.target.value })}
-        >
-          {Object.entries(settingFatNames).map(([fat, name]) => (
-            <option key={fat} value={fat}>
-              {name}
-            </option>
-          ))}
-        </NativeSelect>
-      </FormControl>
+      <PickField
+        id="ingredient-setting-fat"
+        label="Its fat in the fridge"
+        value={texts.settingFat}
+        options={Object.entries(settingFatNames).map(([value, name]) => ({ value, name }))}
+        onPick={(settingFat) => onChange({ settingFat })}
+      />
       <Box>
         <Box
           component="label"

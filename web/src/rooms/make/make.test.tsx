@@ -1,20 +1,16 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { dip } from '../../../../core/test/bookOf';
+import { runOf } from '../../../../core/test/runOf';
 import { put } from '@cobbet/core/book/change';
 import { spoonOf } from '@cobbet/core/amounts/spoon';
 import { nextOpen } from '@cobbet/core/book/runEdits';
-import { trialRowOf } from '@cobbet/core/book/trialParts';
-import { readRow } from '@cobbet/core/dip/readRow';
 import { type Dip, plainRow } from '@cobbet/core/dip/dip';
-import { loggedRows, type Run, startRun } from '@cobbet/core/book/run';
-import type { TrialRow } from '@cobbet/core/book/trial';
-import { kitchenOf } from '../../../../core/test/kitchenOf';
+import { loggedRows, type Run } from '@cobbet/core/book/run';
 import { shippedLarder as larder } from '@cobbet/core/larder/larder';
 import { closeBook, useBook } from '@/store/bookStore';
 import { useRun } from './useRun';
 
-const now = '2026-06-01T10:00:00.000Z';
 const hummus: Dip = dip('a', {
   rows: [
     plainRow('t', 'tahini-hulled', '80 g'),
@@ -23,20 +19,7 @@ const hummus: Dip = dip('a', {
     plainRow('s', 'sea-salt-fine', '4 g'),
   ],
 });
-const planned = hummus.rows.flatMap((row): TrialRow[] => {
-  const read = trialRowOf(readRow(row, kitchenOf()));
-  return read ? [read] : [];
-});
-const begun = startRun('run', hummus, planned, now);
-/** The run with its first additions in. */
-const after = (count: number): Run => ({
-  ...begun,
-  step: count,
-  entries: begun.entries.map((entry, i) => {
-    const { amount, massG, cv } = entry.planned;
-    return i < count ? { ...entry, done: { amount, massG, cv, at: now } } : entry;
-  }),
-});
+const after = (count: number): Run => runOf(hummus, count);
 
 let names = 0;
 const state = () => useBook.getState();

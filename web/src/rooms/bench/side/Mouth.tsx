@@ -22,6 +22,17 @@ const scales: Record<SeasoningName, { name: string; most: number }> = {
 
 const standing = { short: 'short', right: 'right', over: 'over' } as const;
 
+/** Where a figure stands on its bar. */
+const dot = {
+  position: 'absolute',
+  top: 7,
+  pointerEvents: 'none',
+  width: 12,
+  height: 12,
+  ml: '-6px',
+  borderRadius: '50%',
+} as const;
+
 /** One seasoning against its target, or the usual range where there is none. */
 function SeasoningBar({
   name,
@@ -98,13 +109,7 @@ function SeasoningBar({
           <Box
             style={{ left: percent(preview) }}
             sx={{
-              position: 'absolute',
-              top: 7,
-              pointerEvents: 'none',
-              width: 12,
-              height: 12,
-              ml: '-6px',
-              borderRadius: '50%',
+              ...dot,
               border: `2px dashed ${colour.bandEdge}`,
               bgcolor: colour.paper,
             }}
@@ -114,13 +119,7 @@ function SeasoningBar({
           // a figure that moves with every key is a style; a class would be made anew each time
           style={{ left: percent(value) }}
           sx={{
-            position: 'absolute',
-            top: 7,
-            pointerEvents: 'none',
-            width: 12,
-            height: 12,
-            ml: '-6px',
-            borderRadius: '50%',
+            ...dot,
             bgcolor: wrong ? colour.paper : colour.ink,
             border: `2.5px solid ${wrong ? colour.caution : colour.ink}`,
             opacity: empty ? 0 : 1,
