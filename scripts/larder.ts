@@ -12,13 +12,13 @@ const read = (path: string) => readFileSync(new URL(path, root), 'utf8');
 const write = (path: string, value: unknown) =>
   writeFileSync(fileURLToPath(new URL(path, root)), `${JSON.stringify(value, null, 1)}\n`);
 
-const { ingredients, sources } = larderFromCsv(read('core/data/ingredients.csv'));
-write('core/src/larder/data/ingredients.json', ingredients);
+const { columns, sources, count } = larderFromCsv(read('core/data/ingredients.csv'));
+write('core/src/larder/data/ingredients.json', columns);
 write('core/src/larder/data/sources.json', sources);
 const yields = yieldsFromCsv(read('core/data/yields.csv'));
 const pulses = pulsesFromCsv(read('core/data/soak-cook.csv'));
 write('core/src/prepare/data/yields.json', yields);
 write('core/src/prepare/data/pulses.json', pulses);
 console.log(
-  `${ingredients.length} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses written`,
+  `${count} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses written`,
 );

@@ -63,8 +63,13 @@ export function pulsesFromCsv(csv: string) {
     simmerUnsoakedMin: range(row, 'simmer_unsoaked_min'),
     pressureSoakedMin: range(row, 'pressure_soaked_min'),
     pressureUnsoakedMin: range(row, 'pressure_unsoaked_min'),
-    soda: row['soda_note'] ?? '',
-    doneness: row['doneness_for_dips'] ?? '',
     hazards: row['hazards'] ?? '',
+    until: row['doneness_for_dips'] ?? '',
+    collapses: row['collapses'] === 'yes',
+    boilHard: row['boil_hard'] === 'yes',
+    frozen: row['frozen'] === 'yes',
+    soda: row['soda_note'] ?? '',
+    sodaSaves: row['soda_saves'] === 'yes',
+    sodaLimit: row['soda_limit'] === 'yes',
   }));
 }

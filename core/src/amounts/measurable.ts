@@ -7,7 +7,6 @@ export interface Measurable {
   structure: string;
   /** Bulk density as measured in a cup, g/ml. */
   densityGPerMl: number;
-  measureNote: string;
   /** What one piece is called, and what it weighs, g; null where it isn't counted. */
   pieceName: string | null;
   pieceG: number | null;
@@ -19,4 +18,6 @@ export interface Measurable {
   canShare: Range | null;
   /** Grains or lumps, though its structure counts as a liquid. */
   grains: boolean;
+  /** Its density is of a packed cup. */
+  measuredPacked: boolean;
 }

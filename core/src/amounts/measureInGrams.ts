@@ -134,7 +134,7 @@ function volumeCv(measure: Measure, ingredient: Measurable, spoon: boolean): num
 function volume(ml: number, measure: Measure, ingredient: Measurable, spoon: boolean): GramsResult {
   let factor: number = fillFactor[measure.fill ?? 'level'];
   // densities of leaves are of a packed cup already; other things pack a little
-  if (measure.fill === 'packed' && !/packed/.test(ingredient.measureNote)) {
+  if (measure.fill === 'packed' && !ingredient.measuredPacked) {
     factor = levelsItself(ingredient) ? 1 : 1.1;
   }
   return {

@@ -28,6 +28,7 @@ describe('grams worked out by hand', () => {
     ['10 halves', 'walnut', 'us', 20],
     ['5 walnuts', 'walnut', 'us', 20],
     ['1 packed cup', 'basil', 'us', 236.588 * 0.152],
+    ['1 packed cup', 'nettle-blanched', 'us', 236.588 * 0.38 * 1.1],
     ['1 handful', 'basil', 'us', 20],
     ['a pinch', 'sea-salt-fine', 'us', 0.3 * 1.15],
     ['a splash', 'water', 'us', 7 * 0.998],

@@ -77,7 +77,8 @@ export interface Ingredient extends Traits {
   acidG: number;
   ashG: number;
   densityGPerMl: number;
-  measureNote: string;
+  /** How the density was measured, in the cook's words. */
+  measureNote?: string;
   pieceName: string | null;
   pieceG: number | null;
   /** Net content of one can or package as this cook buys it, g; the usual size when left out. */

@@ -44,6 +44,7 @@ const traits = {
   fruity: Joi.boolean(),
   strewnSalt: Joi.boolean(),
   grains: Joi.boolean(),
+  measuredPacked: Joi.boolean(),
 };
 
 const facts = {
@@ -93,7 +94,6 @@ const needed = [
 
 const defaults: Partial<Ingredient> = {
   ashG: 0,
-  measureNote: '',
   pieceName: null,
   pieceG: null,
   allergens: [],

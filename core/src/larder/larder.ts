@@ -1,15 +1,19 @@
 import shipped from './data/ingredients.json';
 import { aliases } from './aliases';
-import type { Ingredient, OwnIngredient, WholeIngredient } from './ingredient';
+import type { Ingredient, OwnIngredient } from './ingredient';
 import { plainTraits, type Traits } from './traits';
 
 /** All ingredients by id, in larder order. */
 export type Larder = ReadonlyMap<string, Ingredient>;
 
-/** The table leaves out traits that are plain. */
-const shippedIngredients: readonly Ingredient[] = (shipped as WholeIngredient[]).map((row) => {
-  const names = aliases[row.id];
-  return { ...plainTraits, kind: row.id, ...row, ...(names ? { aliases: names } : {}) };
+/** The table stands by columns; a trait that is null there is plain. */
+const shippedIngredients: readonly Ingredient[] = shipped.id.map((id, i) => {
+  const row: Record<string, unknown> = { ...plainTraits, kind: id };
+  for (const [key, cells] of Object.entries<readonly unknown[]>(shipped)) {
+    if (cells[i] !== null || !(key in plainTraits)) row[key] = cells[i];
+  }
+  if (aliases[id]) row['aliases'] = aliases[id];
+  return row as unknown as Ingredient;
 });
 
 /** The larder as it ships. */

@@ -66,12 +66,12 @@ describe('an ingredient of one’s own like another', () => {
   test('a whole record of a shipped one, older than traits, keeps its hazards', () => {
     const shipped = ingredient('kidney-beans-red-cooked');
     const { id, name, role, structure, waterG, fatG, proteinG, starchG, sugarsG } = shipped;
-    const { fibreG, saltG, acidG, ashG, densityGPerMl, measureNote, pieceName, pieceG } = shipped;
+    const { fibreG, saltG, acidG, ashG, densityGPerMl, pieceName, pieceG } = shipped;
     const { allergens, vegan, vegetarian, costHintEurPerKg } = shipped;
     const { garlicUnits, heatUnits, bitterUnits, umamiUnits } = shipped;
     const old = {
       ...{ id, name, role, structure, waterG, fatG, proteinG, starchG, sugarsG, fibreG, saltG },
-      ...{ acidG, ashG, densityGPerMl, measureNote, pieceName, pieceG, allergens, vegan },
+      ...{ acidG, ashG, densityGPerMl, measureNote: '', pieceName, pieceG, allergens, vegan },
       ...{ vegetarian, costHintEurPerKg, garlicUnits, heatUnits, bitterUnits, umamiUnits },
     };
     const kept = larderWith([old]).get(id);

@@ -66,6 +66,8 @@ export interface Traits {
   strewnSalt: boolean;
   /** Grains or lumps, though its structure counts as a liquid: it doesn't level itself in a cup. */
   grains: boolean;
+  /** Its density is of a cup pressed down, as leaves are measured; a packed cup then weighs no more. */
+  measuredPacked: boolean;
 }
 
 /** Traits of an ingredient that says nothing of them. */
@@ -84,4 +86,5 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   fruity: false,
   strewnSalt: false,
   grains: false,
+  measuredPacked: false,
 };

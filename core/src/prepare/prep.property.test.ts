@@ -80,7 +80,7 @@ describe('from raw to ready', () => {
         const routes = pulseRoutes({ ...usualPulseMethod, soak, pressure });
         for (const { to, from, cautions } of routes) {
           if (to === 'kidney-beans-red-cooked' && from === 'dried') {
-            expect(cautions.join(' ')).toMatch(/POISONOUS.*boil vigorously/);
+            expect(cautions.join(' ')).toMatch(/poisonous.*boil hard/);
           }
           if (/^broad-beans/.test(to)) expect(cautions.join(' ')).toMatch(/favism/i);
         }

@@ -75,7 +75,7 @@ describe('soaking', () => {
     const long = soakRequest({ pulse: 'chickpeas-cooked', waterC: 24, hours: 16 });
     expect(long.cautions.join(' ')).toContain('fridge');
     expect(soakRequest({ pulse: 'red-kidney', hours: 8 }).cautions.join(' ')).toContain(
-      'POISONOUS',
+      'poisonous',
     );
     expect(refusal(() => soakRequest({ pulse: 'pebbles', hours: 3 })).field).toBe('pulse');
     expect(refusal(() => soakRequest({ pulse: 'red-lentil', hours: 3 })).message).toContain(
@@ -206,10 +206,28 @@ describe('from raw to ready', () => {
       from: 'dried',
       amount: '200 g',
     });
-    expect(kidney.cautions.join(' ')).toContain('POISONOUS');
+    expect(kidney.cautions.join(' ')).toContain('poisonous');
     expect(kidney.steps.some(({ label }) => label.startsWith('Boil hard 10 minutes'))).toBe(true);
     expect(pulseOfIngredient(ingredient('kidney-beans-red-cooked'))?.id).toBe('red-kidney');
   });
+
+  const everyDried = pulses.filter(({ ingredientIds, frozen }) =>
+    ingredientIds.some((id) => !frozen && routesTo(ingredient(id)).some((r) => r.from === 'dried')),
+  );
+  test.each(everyDried.map((pulse) => [pulse.name, pulse] as const))(
+    '%s boils hard first where its beans hold lectin, pressure or not',
+    (_, pulse) => {
+      const id = pulse.ingredientIds[0] ?? '';
+      const lectin = ingredient(id).hazards.some((hazard) => hazard.startsWith('lectin'));
+      for (const pressure of [true, false]) {
+        const route = routesTo(ingredient(id), { ...usualPulseMethod, pressure }).find(
+          ({ from }) => from === 'dried',
+        );
+        const boils = route?.steps.some(({ label }) => label.startsWith('Boil hard')) ?? false;
+        expect(boils).toBe(lectin);
+      }
+    },
+  );
 
   test.each<[string, unknown, string]>([
     ['no such thing', { ingredient: 'moon dust', from: 'dried', amount: '1 g' }, 'ingredient'],

@@ -49,7 +49,7 @@ export function potMinutes(pulse: Pulse, method: PulseMethod): number {
     : soaked
       ? pulse.simmerSoakedMin
       : pulse.simmerUnsoakedMin;
-  const saves = method.soda && /[1-5]/.test(pulse.soda) && !/skip|avoid/.test(pulse.soda);
+  const saves = method.soda && pulse.sodaSaves;
   return Math.round(middle(range) * (saves ? 1 - sodaSaves : 1));
 }
 
@@ -60,12 +60,18 @@ export function soakMinutes(pulse: Pulse, method: PulseMethod): number {
   return Math.round(60 * readyAfterH(curve, method.soak === 'hot' ? hotSoakC : 20));
 }
 
+function potWords({ boilHard }: Pulse, { pressure }: PulseMethod): string {
+  if (boilHard) {
+    return `Boil hard 10 minutes at least, skim, then ${pressure ? 'pressure cook' : 'simmer'}`;
+  }
+  return pressure ? 'Pressure cook' : 'Simmer and skim';
+}
+
 function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
   const cooked = pulseYield(pulse, 'cooked-mass');
   if (!cooked) return null;
   const soak = soakMinutes(pulse, method);
   const pot = potMinutes(pulse, method);
-  const kidney = /poisonous/i.test(pulse.hazards) && pulse.id === 'red-kidney';
   const cool = Math.ceil(minutesTo(iceBath, 30) ?? 0);
   const soaking: RouteStep[] =
     soak === 0
@@ -83,7 +89,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
           { label: 'Drain, rinse, throw the soaking water away', handsOnMin: 3 },
         ];
   // what collapses is not drained: its water stays in the mash
-  const mash = /collapses/.test(pulse.doneness);
+  const mash = pulse.collapses;
   const liquid = pulse.cookWater * (1 - boiledOff) - (cooked.typical - (soak > 0 ? 2 : 1));
   return {
     to,
@@ -95,9 +101,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
       { label: 'Sort and rinse', handsOnMin: 3, handsOnMinPerKg: 4 },
       ...soaking,
       {
-        label: kidney
-          ? 'Boil hard 10 minutes at least, skim, then simmer until it squashes'
-          : `${method.pressure ? 'Pressure cook' : 'Simmer, skim'} until it ${pulse.doneness}`,
+        label: `${potWords(pulse, method)} until ${pulse.until}`,
         handsOnMin: 8,
         waitMin: Math.max(0, pot - 8),
         uses: { hob: 1 },
@@ -127,8 +131,8 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
           ]
         : [],
     cautions: [
-      ...(pulse.hazards !== '' && !/^None special/.test(pulse.hazards) ? [pulse.hazards] : []),
-      ...(method.soda && /soapy/.test(pulse.soda)
+      ...(pulse.hazards === '' ? [] : [pulse.hazards]),
+      ...(method.soda && pulse.sodaLimit
         ? ['Soda: no more than 5 g for 500 g dry; count its sodium with the salt.']
         : []),
       ...(soak > longestWarmSoakH * 60 ? ['A soak of over 12 hours belongs in the fridge.'] : []),
@@ -138,7 +142,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
 }
 
 function frozen(pulse: Pulse, to: string): Route | null {
-  if (!/frozen/.test(pulse.name)) return null;
+  if (!pulse.frozen) return null;
   const skinned = to === 'broad-beans-fresh-skinned';
   return {
     to,
@@ -148,7 +152,7 @@ function frozen(pulse: Pulse, to: string): Route | null {
     ratio: skinned ? ratioOf(yieldOf('fava-fresh-skinning')) : about(1, 0.05),
     steps: [
       {
-        label: `Boil until ${pulse.doneness}`,
+        label: `Boil until ${pulse.until}`,
         handsOnMin: 2,
         waitMin: Math.round(middle(pulse.simmerUnsoakedMin)),
         uses: { hob: 1 },
@@ -157,7 +161,7 @@ function frozen(pulse: Pulse, to: string): Route | null {
       ...(skinned ? [{ label: 'Slip the skins', handsOnMin: 2, handsOnMinPerKg: 40 }] : []),
     ],
     leftovers: [],
-    cautions: /^None/.test(pulse.hazards) ? [] : [pulse.hazards],
+    cautions: pulse.hazards === '' ? [] : [pulse.hazards],
   };
 }
 

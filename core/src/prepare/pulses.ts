@@ -23,8 +23,21 @@ export interface Pulse {
   simmerUnsoakedMin: Times | null;
   pressureSoakedMin: Times | null;
   pressureUnsoakedMin: Times | null;
+  /** When it is done, as a clause after “until”. */
+  until: string;
+  /** Cooks to a mash that can't be drained: its water stays in it. */
+  collapses: boolean;
+  /** Must boil hard before anything else, for what is poisonous in it raw. */
+  boilHard: boolean;
+  /** Sold frozen, cooked from there. */
+  frozen: boolean;
+  /** What soda does to it, in a cook's words. */
   soda: string;
-  doneness: string;
+  /** Soda shortens the pot. */
+  sodaSaves: boolean;
+  /** Soda in soak or pot turns it soapy beyond a limit. */
+  sodaLimit: boolean;
+  /** What to watch for, in whole sentences; empty where nothing beyond the usual. */
   hazards: string;
 }
 

@@ -11,7 +11,7 @@ import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { kitMachines } from '@cobbet/core/kitchen/kit';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { AddRow } from '@/components/AddRow';
@@ -35,21 +35,12 @@ import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
-const AboutDip = dynamic(() => import('./AboutDip').then((module) => module.AboutDip), {
-  ssr: false,
-});
+const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
 
-const WaysDialog = dynamic(() => import('./ways/WaysDialog').then((module) => module.WaysDialog), {
-  ssr: false,
-});
-const SizeDialog = dynamic(() => import('./size/SizeDialog').then((module) => module.SizeDialog), {
-  ssr: false,
-});
-const NudgeTable = dynamic(
-  () => import('@/components/NudgeTable').then((module) => module.NudgeTable),
-  {
-    ssr: false,
-  },
+const WaysDialog = later(() => import('./ways/WaysDialog').then(({ WaysDialog }) => WaysDialog));
+const SizeDialog = later(() => import('./size/SizeDialog').then(({ SizeDialog }) => SizeDialog));
+const NudgeTable = later(() =>
+  import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
 
 /** Width of the rows' side; the axis takes the rest. */

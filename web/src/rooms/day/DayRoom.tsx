@@ -4,7 +4,7 @@ import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
@@ -15,13 +15,10 @@ import { inDays } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { clockAt, dayAt } from './clock';
 
-const NameDialog = dynamic(
-  () => import('@/components/NameDialog').then((module) => module.NameDialog),
-  {
-    ssr: false,
-  },
+const NameDialog = later(() =>
+  import('@/components/NameDialog').then(({ NameDialog }) => NameDialog),
 );
-const DayOf = dynamic(() => import('./DayOf').then((module) => module.DayOf), { ssr: false });
+const DayOf = later(() => import('./DayOf').then(({ DayOf }) => DayOf));
 
 /** Noon two days on, by this device's clock. */
 function usualServing(): string {

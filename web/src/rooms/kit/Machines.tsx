@@ -7,16 +7,15 @@ import Typography from '@mui/material/Typography';
 import { type Machine, machines as shipped } from '@cobbet/core/kitchen/machines';
 import { bodyWord } from '@cobbet/core/mix/bodyWords';
 import { kitMachines } from '@cobbet/core/kitchen/kit';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useState } from 'react';
 import { bodyFigure, capital } from '@/components/bodyText';
 import { changeSettings, newId } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 
-const MachineDialog = dynamic(
-  () => import('./MachineDialog').then((module) => module.MachineDialog),
-  { ssr: false },
+const MachineDialog = later(() =>
+  import('./MachineDialog').then(({ MachineDialog }) => MachineDialog),
 );
 
 const shippedIds = new Set(shipped.map(({ id }) => id));

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
 import { capital } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
@@ -12,9 +12,7 @@ import { PickField } from './PickField';
 import { roleNames } from '@/components/roleNames';
 
 /** Fetched when a card is opened, so that the shelves show sooner. */
-const TraitFields = dynamic(() => import('./TraitFields').then((module) => module.TraitFields), {
-  ssr: false,
-});
+const TraitFields = later(() => import('./TraitFields').then(({ TraitFields }) => TraitFields));
 
 interface Props {
   texts: IngredientTexts;

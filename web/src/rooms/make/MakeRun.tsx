@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { inNow, useDevices } from '@/devices/deviceStore';
@@ -15,7 +15,7 @@ import { StepList } from './StepList';
 import { Step } from './Step';
 import { useRun } from './useRun';
 
-const Check = dynamic(() => import('./Check').then((module) => module.Check), { ssr: false });
+const Check = later(() => import('./Check').then(({ Check }) => Check));
 
 /** What a scale shows beyond this is an addition on its way, g. */
 const movesFromG = 1;

@@ -6,12 +6,10 @@ import type { TrialRow } from '@cobbet/core/book/trial';
 import type { Conditions } from '@cobbet/core/mix/conditions';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Larder } from '@cobbet/core/larder/larder';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useMemo, useState } from 'react';
 
-const PlateDialog = dynamic(() => import('./PlateDialog').then((module) => module.PlateDialog), {
-  ssr: false,
-});
+const PlateDialog = later(() => import('./PlateDialog').then(({ PlateDialog }) => PlateDialog));
 
 /** Opens what a dip comes to on the plate. */
 export function PlateButton({

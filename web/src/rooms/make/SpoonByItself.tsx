@@ -5,13 +5,12 @@ import { loggedRows, type Run } from '@cobbet/core/book/run';
 import { runTargets } from '@cobbet/core/book/runBowl';
 import { trialParts } from '@cobbet/core/book/trialParts';
 import type { Analysis } from '@cobbet/core/dip/analyse';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useMemo, useState } from 'react';
 import type { RunControl } from './useRun';
 
-const NudgeTable = dynamic(
-  () => import('@/components/NudgeTable').then((module) => module.NudgeTable),
-  { ssr: false },
+const NudgeTable = later(() =>
+  import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
 
 /** What a spoon of each thing would do to the bowl as it really is; one is logged by its own button. */

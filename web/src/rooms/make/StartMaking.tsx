@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { trialRowOf } from '@cobbet/core/book/trialParts';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { bodyText } from '@/components/bodyText';
@@ -15,9 +15,7 @@ import { beginRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { PlateButton } from './PlateButton';
 
-const Staging = dynamic(() => import('./Staging').then((module) => module.Staging), {
-  ssr: false,
-});
+const Staging = later(() => import('./Staging').then(({ Staging }) => Staging));
 
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
 export function StartMaking({ dip }: { dip: Dip }) {

@@ -14,7 +14,7 @@ import { machineFor } from '@cobbet/core/kitchen/kitchen';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { bodyFigure } from '@/components/bodyText';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { useDevices } from '@/devices/deviceStore';
@@ -24,9 +24,7 @@ import { StepTimer } from './StepTimer';
 import { WorkIn } from './WorkIn';
 import type { RunControl } from './useRun';
 
-const Weighing = dynamic(() => import('./Weighing').then((module) => module.Weighing), {
-  ssr: false,
-});
+const Weighing = later(() => import('./Weighing').then(({ Weighing }) => Weighing));
 
 /** A body as a picture with its word and figure. */
 function Standing({ title, body, empty }: { title: string; body: number | null; empty: string }) {

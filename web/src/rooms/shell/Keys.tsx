@@ -1,13 +1,13 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useBook } from '@/store/bookStore';
 import { showKeys, useKeysSheet } from './keysSheet';
 import { rooms } from './rooms';
 
-const KeysSheet = dynamic(() => import('./KeysSheet').then((module) => module.KeysSheet));
+const KeysSheet = later(() => import('./KeysSheet').then(({ KeysSheet }) => KeysSheet));
 
 /** Keys that work in every room. */
 export function Keys() {

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { settingsOf } from '@cobbet/core/book/book';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { type ReactNode, Suspense, useEffect } from 'react';
 import { NotHere } from '@/components/NotHere';
 import { useBook } from '@/store/bookStore';
@@ -13,9 +13,7 @@ import { Keys } from './Keys';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
 
-const TimerBar = dynamic(() => import('./TimerBar').then((module) => module.TimerBar), {
-  ssr: false,
-});
+const TimerBar = later(() => import('./TimerBar').then(({ TimerBar }) => TimerBar));
 
 function Content({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
   const status = useBook((state) => state.status);

@@ -8,7 +8,7 @@ import { analyseTrialAlone } from '@cobbet/core/book/bookCalibration';
 import { tastes } from '@cobbet/core/readings/tastes';
 import { type Trial } from '@cobbet/core/book/trial';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useMemo, useState } from 'react';
 import { shortDay } from '@/components/day';
 import { deleteTrial, readTrial, tasteTrial } from '@/store/commands';
@@ -19,12 +19,9 @@ import { PredictedRead } from './PredictedRead';
 import { trialDifference } from './trialDifference';
 import { verdictMarks } from './verdictMarks';
 
-const GateForm = dynamic(() => import('@/components/GateForm').then((module) => module.GateForm), {
-  ssr: false,
-});
-const ReadingForm = dynamic(
-  () => import('@/components/reading/ReadingForm').then((module) => module.ReadingForm),
-  { ssr: false },
+const GateForm = later(() => import('@/components/GateForm').then(({ GateForm }) => GateForm));
+const ReadingForm = later(() =>
+  import('@/components/reading/ReadingForm').then(({ ReadingForm }) => ReadingForm),
 );
 
 /** The verdicts as words with their marks. */

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Dip } from '@cobbet/core/dip/dip';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
@@ -15,9 +15,7 @@ import { mostCompared } from './comparePick';
 import { PickedBar } from './PickedBar';
 import { TrialStrip } from './TrialStrip';
 
-const SideBySide = dynamic(() => import('./SideBySide').then((module) => module.SideBySide), {
-  ssr: false,
-});
+const SideBySide = later(() => import('./SideBySide').then(({ SideBySide }) => SideBySide));
 
 function TrialsOf({ dip }: { dip: Dip }) {
   const all = useBook((state) => state.book.trials);

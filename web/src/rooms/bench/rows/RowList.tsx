@@ -4,18 +4,14 @@ import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import type { Row } from '@cobbet/core/dip/dip';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
 import { type RowActions, type RowProps, RowStrip } from './RowStrip';
 import type { Bench } from '../useBench';
 
-const RowDetails = dynamic(() => import('./RowDetails').then((module) => module.RowDetails), {
-  ssr: false,
-});
+const RowDetails = later(() => import('./RowDetails').then(({ RowDetails }) => RowDetails));
 
-const MakeReady = dynamic(() => import('../prepare/MakeReady').then((module) => module.MakeReady), {
-  ssr: false,
-});
+const MakeReady = later(() => import('../prepare/MakeReady').then(({ MakeReady }) => MakeReady));
 
 interface Props {
   bench: Bench;

@@ -6,7 +6,7 @@ import { proposeOrder } from '@cobbet/core/advise/proposeOrder';
 import type { Figures } from '@cobbet/core/mix/figures';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Doubt } from '@cobbet/core/dip/isThisRight';
-import dynamic from 'next/dynamic';
+import { later } from '@/components/later';
 import { useState } from 'react';
 import { newId } from '@/store/commands';
 import { colour } from '@/theme/colour';
@@ -17,17 +17,11 @@ import type { LandingControl } from '../land/useLanding';
 import { WhenSeen } from '@/components/WhenSeen';
 import { Yield } from './Yield';
 
-const OddsPanel = dynamic(() => import('../land/OddsPanel').then((module) => module.OddsPanel), {
-  ssr: false,
-});
-const StallPanel = dynamic(() => import('../land/StallPanel').then((module) => module.StallPanel), {
-  ssr: false,
-});
-const LandPanel = dynamic(() => import('../land/LandPanel').then((module) => module.LandPanel), {
-  ssr: false,
-});
-const Looks = dynamic(() => import('./Looks').then((module) => module.Looks), { ssr: false });
-const Doubts = dynamic(() => import('./Doubts').then((module) => module.Doubts), { ssr: false });
+const OddsPanel = later(() => import('../land/OddsPanel').then(({ OddsPanel }) => OddsPanel));
+const StallPanel = later(() => import('../land/StallPanel').then(({ StallPanel }) => StallPanel));
+const LandPanel = later(() => import('../land/LandPanel').then(({ LandPanel }) => LandPanel));
+const Looks = later(() => import('./Looks').then(({ Looks }) => Looks));
+const Doubts = later(() => import('./Doubts').then(({ Doubts }) => Doubts));
 
 /** Beside the line: what needs an answer first, then how it tastes, looks and what it makes. */
 export function BenchSide({
