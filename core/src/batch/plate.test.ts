@@ -4,7 +4,7 @@ import { part } from '../../test/bowlOf';
 import { conditionsOf, endOf } from '../../test/kitchenOf';
 import { ingredient } from '../../test/larderIngredient';
 import { dippers, dippersWithout } from './dippers';
-import { loosenTo } from './loosen';
+import { loosenTo, type ToLoosen } from './loosen';
 import { plateOf } from './pasta';
 import { portionOf } from './portion';
 import { potsOf } from './pots';
@@ -25,6 +25,13 @@ const pesto = [
   part('sea-salt-fine', 2),
 ];
 
+const taken = (dipG: number): ToLoosen => ({
+  parts: hummus,
+  dipG,
+  conditions,
+  family: 'pulse',
+});
+
 describe('loosened on purpose', () => {
   test('the liquid makes it just as loose as is wanted, and the salt is brought back', () => {
     fc.assert(
@@ -32,9 +39,9 @@ describe('loosened on purpose', () => {
         fc.double({ min: 2.5, max: 6, noNaN: true }),
         fc.integer({ min: 50, max: 800 }),
         (wanted, dipG) => {
-          const found = loosenTo(hummus, dipG, ingredient('water'), wanted, conditions);
-          expect(found?.after.freshBody).toBeCloseTo(wanted, 1);
-          expect(found?.after.massG).toBeCloseTo(dipG + (found?.liquidG ?? NaN), 6);
+          const found = loosenTo(taken(dipG), ingredient('water'), wanted);
+          expect(found?.proposal.after.freshBody).toBeCloseTo(wanted, 1);
+          expect(found?.proposal.after.massG).toBeCloseTo(dipG + (found?.liquidG ?? NaN), 6);
           const share = 483 / dipG;
           const salted = endOf(
             [
@@ -52,10 +59,20 @@ describe('loosened on purpose', () => {
     );
   });
 
+  test('is a change like any other: pasta water brings its wheat along', () => {
+    const { allergensGained, massG } =
+      loosenTo(taken(100), ingredient('pasta-water'), 4)?.proposal.consequences ?? {};
+    expect(allergensGained).toEqual(['gluten']);
+    expect(massG).toBeGreaterThan(5);
+    expect(
+      loosenTo(taken(100), ingredient('water'), 4)?.proposal.consequences.allergensGained,
+    ).toEqual([]);
+  });
+
   test('nothing where it is that loose already, or for what never gets there', () => {
-    expect(loosenTo(hummus, 100, ingredient('water'), 11.5, conditions)).toBeNull();
-    expect(loosenTo(hummus, 100, ingredient('tahini-hulled'), 2, conditions)).toBeNull();
-    expect(loosenTo([], 100, ingredient('water'), 3, conditions)).toBeNull();
+    expect(loosenTo(taken(100), ingredient('water'), 11.5)).toBeNull();
+    expect(loosenTo(taken(100), ingredient('tahini-hulled'), 2)).toBeNull();
+    expect(loosenTo({ ...taken(100), parts: [] }, ingredient('water'), 3)).toBeNull();
   });
 });
 

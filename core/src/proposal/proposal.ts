@@ -12,7 +12,7 @@ import type { Edit } from './edit';
 
 /** What can make a proposal. */
 export type Maker =
-  'landing' | 'next step' | 'way back' | 'nudge' | 'way of making' | 'size' | 'order';
+  'landing' | 'next step' | 'way back' | 'nudge' | 'way of making' | 'size' | 'order' | 'loosening';
 
 /** A diet a dip can fit. */
 export type Diet = 'vegan' | 'vegetarian';

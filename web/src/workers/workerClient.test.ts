@@ -74,29 +74,47 @@ describe('a worker', () => {
     expect(started[0]?.ended).toBe(true);
   });
 
-  test('is ended when the cook stops it, before or while it works', async () => {
+  test('is kept when a question is taken back that ends soon, so that asking anew loads nothing', async () => {
+    jest.useFakeTimers();
     const { client, started } = clientWith();
-    const controller = new AbortController();
-    const asked = client.ask(hangs, controller.signal);
-    controller.abort();
-    await expect(asked).rejects.toMatchObject({ name: 'AbortError' });
-    expect(started[0]?.ended).toBe(true);
-    await expect(client.ask(hangs, controller.signal)).rejects.toMatchObject({
-      name: 'AbortError',
-    });
+    const first = new AbortController();
+    const soon = () => new Promise<number>((answer) => setTimeout(() => answer(1), 100));
+    const asked = client.ask(soon, first.signal);
+    const told = expect(asked).rejects.toMatchObject({ name: 'AbortError' });
+    first.abort();
+    await told;
+    expect(await client.ask(answers(9), new AbortController().signal)).toBe(9);
+    await jest.advanceTimersByTimeAsync(10_000);
+    expect(started.map(({ ended }) => ended)).toEqual([false]);
   });
 
-  test('that was stopped is not asked again: the next question, however soon, goes to a new one', async () => {
+  test('is ended when what was taken back goes on; what was asked beside it goes to a new one', async () => {
+    jest.useFakeTimers();
     const { client, started } = clientWith();
     const first = new AbortController();
     const stopped = client.ask(hangs, first.signal);
-    const beside = client.ask(hangs, new AbortController().signal);
+    const told = expect(stopped).rejects.toMatchObject({ name: 'AbortError' });
+    let tries = 0;
+    const beside = client.ask(
+      () => ((tries += 1) === 1 ? hangs() : Promise.resolve(5)),
+      new AbortController().signal,
+    );
     first.abort();
-    const next = client.ask(answers(9), new AbortController().signal);
-    await expect(stopped).rejects.toMatchObject({ name: 'AbortError' });
-    await expect(beside).rejects.toThrow('It stopped.');
-    expect(await next).toBe(9);
+    await told;
+    expect(started[0]?.ended).toBe(false);
+    await jest.advanceTimersByTimeAsync(1000);
+    expect(await beside).toBe(5);
     expect(started.map(({ ended }) => ended)).toEqual([true, false]);
+  });
+
+  test('is not asked what was taken back before', async () => {
+    const { client, started } = clientWith();
+    const controller = new AbortController();
+    controller.abort();
+    await expect(client.ask(hangs, controller.signal)).rejects.toMatchObject({
+      name: 'AbortError',
+    });
+    expect(started.length).toBe(0);
   });
 
   test('that tells of progress is not taken for hung, and is not heard after its answer', async () => {

@@ -9,6 +9,7 @@ import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { useState } from 'react';
 import { InlineSelect } from '@/components/InlineSelect';
+import { consequenceWords } from '@/components/proposalWords';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { useTypedWithin } from '@/components/reading/useTypedWithin';
 import { shortName } from '@/components/shortName';
@@ -27,7 +28,7 @@ const looser: readonly BodyWord[] = bodyWords.slice(0, 4);
 const mostG = 20_000;
 
 /** Some of a dip loosened on purpose: how much of what makes so much dressing. */
-export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
+export function LoosenPanel({ parts, larder, conditions, family, whole }: PlateGiven) {
   const taken = useTypedWithin('100', 1, mostG);
   const [word, setWord] = useState<BodyWord>('pours');
   const [liquidId, setLiquidId] = useState<LiquidId>(everyday.water);
@@ -35,8 +36,10 @@ export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
   const salt = larder.get(everyday.salt);
   const found =
     liquid && taken.value !== null
-      ? loosenTo(parts, taken.value, liquid, wordMiddle[word], conditions)
+      ? loosenTo({ parts, dipG: taken.value, conditions, family }, liquid, wordMiddle[word])
       : null;
+  const { after, consequences } = found?.proposal ?? {};
+  const brings = consequences ? consequenceWords(consequences) : [];
   const spoons = (massG: number, of: typeof liquid) =>
     of ? nearestKitchenMeasure(massG, of, conditions.measures).text : '';
   return (
@@ -66,16 +69,18 @@ export function LoosenPanel({ parts, larder, conditions, whole }: PlateGiven) {
         </Box>
       </Box>
       <Box role="status" sx={{ fontSize: 17 }}>
-        {found ? (
+        {found && after ? (
           <>
             <strong>
               {printGrams(found.liquidG)}, {spoons(found.liquidG, liquid)}
             </strong>
-            : makes {found.after.massG.toFixed(0)} g, {found.after.volumeMl.toFixed(0)} ml, salt{' '}
-            {found.after.per100g.saltG.toFixed(2)} and sour {found.after.per100g.acidG.toFixed(2)}{' '}
-            in 100 g.
+            : makes {after.massG.toFixed(0)} g, {after.volumeMl.toFixed(0)} ml, salt{' '}
+            {after.per100g.saltG.toFixed(2)} and sour {after.per100g.acidG.toFixed(2)} in 100 g.
             {found.saltG > 0.05 &&
               ` As salty as before with ${printGrams(found.saltG)} of salt, ${spoons(found.saltG, salt)}.`}
+            {brings.length > 0 && (
+              <Box sx={{ fontWeight: 600 }}>With it: {brings.join(' · ')}.</Box>
+            )}
           </>
         ) : taken.value === null ? (
           ' '

@@ -34,7 +34,7 @@ export function PlateDialog({
 }) {
   const whole = useMemo(() => figuresOf(mixOf(parts), conditions), [parts, conditions]);
   const pesto = dip.family.startsWith('pesto');
-  const given = { parts, larder, conditions, whole };
+  const given = { parts, larder, conditions, family: dip.family, whole };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="plate-title">
       <DialogTitle id="plate-title">On the plate</DialogTitle>
