@@ -51,5 +51,18 @@ export default tseslint.config(
       'no-restricted-exports': 'off',
     },
   },
+  {
+    files: ['web/src/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            ":matches(Property[key.name='fontSize'], JSXAttribute[name.name='fontSize']) Literal[raw=/^[0-9]/]",
+          message: 'Take a size of web/src/theme/typeScale.ts.',
+        },
+      ],
+    },
+  },
   { files: ['scripts/**', 'samples/src/write.ts', 'e2e/**'], rules: { 'no-console': 'off' } },
 );

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** Cautions with whose word goes before theirs; nothing where there are none. */
 export function Cautions({
@@ -12,7 +13,7 @@ export function Cautions({
 }) {
   if (cautions.length === 0) return null;
   return (
-    <Box sx={{ ...cautionBox, lineHeight: 1.4, fontSize: 13.5, ...sx }}>
+    <Box sx={{ ...cautionBox, lineHeight: 1.4, fontSize: typeScale.small, ...sx }}>
       {cautions.map((caution) => (
         <Box component="p" key={caution} sx={{ m: 0, mb: 0.75 }}>
           {caution}

@@ -21,6 +21,7 @@ import { useMemo, useState } from 'react';
 import { InlineSelect } from './InlineSelect';
 import { RoleMark } from './RoleMark';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { shortName } from './shortName';
 
 /** A change with its sign; a dash for what is too little to feel, a word for what has no body. */
@@ -117,7 +118,7 @@ export function NudgeTable({
       </Box>
       <Box sx={{ overflowX: 'auto' }}>
         <Box role="table" aria-label="What a spoon of each would do" sx={{ minWidth: 800 }}>
-          <Box role="row" sx={{ ...grid, color: colour.muted, fontSize: 13 }}>
+          <Box role="row" sx={{ ...grid, color: colour.muted, fontSize: typeScale.small }}>
             <span role="columnheader" aria-label="part" />
             <span role="columnheader">one more</span>
             <span role="columnheader">of</span>
@@ -142,7 +143,12 @@ export function NudgeTable({
                 onMouseLeave={() => onLook?.(null)}
                 onFocus={() => onLook?.(nudge)}
                 onBlur={() => onLook?.(null)}
-                sx={{ ...grid, borderTop: `1px solid ${colour.line}`, minHeight: 34, fontSize: 14 }}
+                sx={{
+                  ...grid,
+                  borderTop: `1px solid ${colour.line}`,
+                  minHeight: 34,
+                  fontSize: typeScale.note,
+                }}
               >
                 <span role="cell">{ingredient && <RoleMark role={ingredient.role} />}</span>
                 <Box role="cell" sx={{ fontWeight: 700 }}>
@@ -188,7 +194,7 @@ export function NudgeTable({
           })}
         </Box>
       </Box>
-      <Box sx={{ mt: 0.5, fontSize: 13, color: colour.muted }}>
+      <Box sx={{ mt: 0.5, fontSize: typeScale.small, color: colour.muted }}>
         By the whole model, one spoon from where the bowl stands now; salt, sour and garlic in g per
         100 g. Estimates, as all of it.
       </Box>

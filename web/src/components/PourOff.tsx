@@ -9,6 +9,7 @@ import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { type PourOff as Pour, pourOff } from '@cobbet/core/amounts/pourOff';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /**
  * A measured liquid without an empty measure: what is in the jug, what the dip wants of it, how much to pour, in the
@@ -50,7 +51,7 @@ export function PourOff({
         </ToggleButtonGroup>
       </Box>
       {read.ok && (
-        <Box role="status" sx={{ fontSize: 16 }}>
+        <Box role="status" sx={{ fontSize: typeScale.text }}>
           <strong>Pour {read.pour.pour.text}</strong>{' '}
           {goes === 'poured' ? 'into the bowl' : 'away or aside'}; stop when{' '}
           <strong>{read.pour.stays.text}</strong> {read.pour.stays.massG > 0 ? 'stays' : 'is left'}.

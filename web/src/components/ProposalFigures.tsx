@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { consequenceWords, figureChanges } from './proposalWords';
 
 const usual: readonly TargetName[] = ['freshBody', 'chilledBody', 'saltG', 'acidG', 'massG'];
@@ -17,7 +18,7 @@ export function ProposalFigures({
   const consequences = consequenceWords(proposal.consequences);
   return (
     <>
-      <Box component="dl" sx={{ my: 1, fontSize: 13.5 }}>
+      <Box component="dl" sx={{ my: 1, fontSize: typeScale.small }}>
         {figureChanges(proposal, names).map(({ name, label, from, to }) => (
           <Box key={name} sx={{ display: 'flex', gap: 1, justifyContent: 'space-between' }}>
             <Box component="dt" sx={{ color: colour.muted }}>
@@ -32,7 +33,7 @@ export function ProposalFigures({
         ))}
       </Box>
       {consequences.length > 0 && (
-        <Box sx={{ mb: 1, fontSize: 13.5 }}>{consequences.join(' · ')}</Box>
+        <Box sx={{ mb: 1, fontSize: typeScale.small }}>{consequences.join(' · ')}</Box>
       )}
     </>
   );

@@ -1,5 +1,6 @@
 import type { Band } from '@cobbet/core/mix/targets';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const width = 46;
 
@@ -46,7 +47,7 @@ export function SeasoningMark({
         stroke={place === 'right' ? colour.ink : colour.caution}
         strokeWidth={2}
       />
-      <text x={23} y={22} textAnchor="middle" fontSize={10.5} fill={colour.muted}>
+      <text x={23} y={22} textAnchor="middle" fontSize={typeScale.tiny} fill={colour.muted}>
         {name}
       </text>
     </svg>

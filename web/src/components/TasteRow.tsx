@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { type Taste, type TasteMarks, type Verdict, verdicts } from '@cobbet/core/readings/tastes';
+import { typeScale } from '@/theme/typeScale';
 import { capital } from './bodyText';
 
 /** What is no taste of its own is asked in its own words. */
@@ -32,7 +33,7 @@ export function TasteRow({
   const name = names[taste] ?? capital(taste);
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1 }}>
-      <Box sx={{ width: 62, fontWeight: 600, fontSize: 17 }}>{name}</Box>
+      <Box sx={{ width: 62, fontWeight: 600, fontSize: typeScale.lead }}>{name}</Box>
       <ToggleButtonGroup
         exclusive
         value={marks[taste] ?? null}
@@ -43,7 +44,7 @@ export function TasteRow({
           <ToggleButton
             key={verdict}
             value={verdict}
-            sx={{ minHeight: 48, minWidth: 84, fontSize: 16 }}
+            sx={{ minHeight: 48, minWidth: 84, fontSize: typeScale.text }}
           >
             {words[taste]?.[verdict] ?? verdict}
           </ToggleButton>

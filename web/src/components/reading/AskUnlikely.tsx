@@ -7,6 +7,7 @@ import { expectedBody } from '@cobbet/core/readings/residuals';
 import { type ReadMaking, trialEvidence } from '@cobbet/core/book/trialEvidence';
 import { useCalibration, useLarder } from '@/store/useKitchen';
 import { cautionBox } from '@/theme/cautionBox';
+import { typeScale } from '@/theme/typeScale';
 import { bodyText } from '../bodyText';
 import { readingText } from './readingText';
 
@@ -28,7 +29,7 @@ export function AskUnlikely({
   if (!evidence) return null;
   return (
     <Box role="alert" sx={{ ...cautionBox, p: 2, mb: 1.5 }}>
-      <Box sx={{ fontWeight: 700, fontSize: 17 }}>Is this right?</Box>
+      <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>Is this right?</Box>
       <Box sx={{ my: 0.5 }}>
         You read {readingText(reading)}; expected was{' '}
         {bodyText(expectedBody(calibration, evidence))}. That is further off than one reading in

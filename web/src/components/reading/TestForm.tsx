@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { type ReadingTaken, takeReading } from '@cobbet/core/readings/takeReading';
 import { type ReactNode, useState } from 'react';
+import { typeScale } from '@/theme/typeScale';
 import { typedNumber } from './readingText';
 import { TestPicture } from './TestPicture';
 import { TestResult } from './TestResult';
@@ -48,7 +49,7 @@ export function TestForm({
     <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
       <TestPicture test={test} />
       <Box sx={{ flex: '1 1 300px', maxWidth: 560 }}>
-        <Box sx={{ mb: 1.5, fontSize: 15 }}>{how}</Box>
+        <Box sx={{ mb: 1.5, fontSize: typeScale.text }}>{how}</Box>
         <Box
           sx={{
             display: 'grid',

@@ -13,9 +13,10 @@ import { families, familyNames } from '@cobbet/core/mix/families';
 import type { ReactNode } from 'react';
 import { InlineSelect } from '@/components/InlineSelect';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
 
-const quiet = { fontSize: 14, color: colour.muted };
+const quiet = { fontSize: typeScale.note, color: colour.muted };
 
 interface Props {
   dip: Dip;
@@ -36,6 +37,7 @@ interface Props {
 /** The dip's name and how it is made; what the line shows; land it. */
 export function BenchHeader(props: Props) {
   const { dip, shown, view, working, machines, onShown, onView, onEdit, onLand } = props;
+  const longName = dip.name.length > 24;
   return (
     <Box component="header" sx={{ mb: 0.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
@@ -50,7 +52,7 @@ export function BenchHeader(props: Props) {
             display: '-webkit-box',
             WebkitBoxOrient: 'vertical',
             WebkitLineClamp: 2,
-            fontSize: dip.name.length > 24 ? '1.3rem' : undefined,
+            fontSize: longName ? '1.3rem' : undefined,
           }}
         >
           {dip.name}

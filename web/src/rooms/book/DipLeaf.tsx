@@ -20,6 +20,7 @@ import { SpoonPicture } from '@/components/SpoonPicture';
 import { addVariant, deleteDip, editDip } from '@/store/commands';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { dipSummary } from './dipSummary';
 
 /** The branch that joins a variant to its parent, and runs on to the next variant. */
@@ -103,11 +104,11 @@ export function DipLeaf({
           {word ? (
             <SpoonPicture word={word} size={30} />
           ) : (
-            <Box component="span" sx={{ fontSize: 20 }} aria-hidden>
+            <Box component="span" sx={{ fontSize: typeScale.large }} aria-hidden>
               ⁘
             </Box>
           )}
-          <Box sx={{ fontSize: 12.5, fontWeight: 600 }}>
+          <Box sx={{ fontSize: typeScale.small, fontWeight: 600 }}>
             {word ?? (body === undefined ? 'empty' : 'crumbs')}
           </Box>
         </Box>
@@ -118,7 +119,7 @@ export function DipLeaf({
             sx={{
               display: 'block',
               fontWeight: 700,
-              fontSize: 15.5,
+              fontSize: typeScale.text,
               lineHeight: 1.25,
               color: colour.ink,
               textDecoration: 'none',
@@ -128,7 +129,7 @@ export function DipLeaf({
           >
             {dip.name}
           </Box>
-          <Box sx={{ fontSize: 13, color: colour.muted, lineHeight: 1.35 }}>
+          <Box sx={{ fontSize: typeScale.small, color: colour.muted, lineHeight: 1.35 }}>
             {body === undefined || body === null
               ? ''
               : `${body.toFixed(1)} ± ${moment.sd.toFixed(1)} ${moment.when}`}
@@ -136,7 +137,7 @@ export function DipLeaf({
               ` · trial ${trial.number}, ${shortDay(trial.madeAt)}${lastWord ? `, ${lastWord}` : ''}`}
           </Box>
           {dip.nextThing !== '' && (
-            <Box sx={{ fontSize: 13.5, lineHeight: 1.35, overflowWrap: 'anywhere' }}>
+            <Box sx={{ fontSize: typeScale.small, lineHeight: 1.35, overflowWrap: 'anywhere' }}>
               <Box component="span" sx={{ color: colour.accent, fontWeight: 700 }}>
                 next{' '}
               </Box>

@@ -6,6 +6,7 @@ import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } from 'react';
 import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { clockAt, dayAt, minuteOf, nowOffset } from './clock';
 import { lengthText } from '@/components/lengthText';
 import { dayAxis } from './dayAxis';
@@ -87,7 +88,13 @@ function Bar({
       {pinned && (
         <circle cx={left + width - 5} cy={y + 7} r={3} fill={colour.paper} stroke={colour.ink} />
       )}
-      <text x={left + 4} y={y + laneHeight / 2 + 4} fontSize={11.5} fill={ink} pointerEvents="none">
+      <text
+        x={left + 4}
+        y={y + laneHeight / 2 + 4}
+        fontSize={typeScale.tiny}
+        fill={ink}
+        pointerEvents="none"
+      >
         {fitted(bar.task.label, width)}
       </text>
     </g>
@@ -166,7 +173,7 @@ export function DayChart({
         onPointerUp={drop}
         onPointerCancel={() => setDrag(null)}
         style={{ display: 'block', touchAction: 'pan-y' }}
-        fontSize={12}
+        fontSize={typeScale.tiny}
       >
         {axis.stretches.map(({ from, to, quiet }) =>
           quiet ? (
@@ -183,13 +190,13 @@ export function DayChart({
                 y={headHeight - 12}
                 textAnchor="middle"
                 fill={colour.muted}
-                fontSize={11}
+                fontSize={typeScale.tiny}
               >
                 {lengthText(Math.round((to - from) / 60) * 60)}
               </text>
             </g>
           ) : (
-            <text key={from} x={x(from) + 2} y={12} fill={colour.muted} fontSize={11.5}>
+            <text key={from} x={x(from) + 2} y={12} fill={colour.muted} fontSize={typeScale.tiny}>
               {dayAt(plan.serveAt, from)}
             </text>
           ),
@@ -218,7 +225,7 @@ export function DayChart({
                 x={0}
                 y={y + laneHeight / 2 + 4}
                 fill={colour.ink}
-                fontSize={13.5}
+                fontSize={typeScale.small}
                 fontWeight={lane.group === 'hands' ? 700 : 400}
               >
                 {lane.label}

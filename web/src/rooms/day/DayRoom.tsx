@@ -13,6 +13,7 @@ import { useBook } from '@/store/bookStore';
 import { addPlan } from '@/store/commands';
 import { inDays } from '@/store/today';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { clockAt, dayAt } from './clock';
 
 const NameDialog = later(() =>
@@ -68,7 +69,7 @@ function Days() {
                 }}
               >
                 <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{plan.name}</Box>
-                <Box sx={{ fontSize: 14, color: colour.muted }}>
+                <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
                   served {dayAt(plan.serveAt, 0)}, {clockAt(plan.serveAt, 0)} · {plan.dips.length}{' '}
                   {plan.dips.length === 1 ? 'dip' : 'dips'}
                 </Box>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import type { Plan } from '@cobbet/core/day/plan';
 import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { clockAt } from './clock';
 import { lengthText } from '@/components/lengthText';
 
@@ -24,7 +25,7 @@ export function SelectedTask({
         sx={{
           minHeight: 44,
           color: colour.muted,
-          fontSize: 14,
+          fontSize: typeScale.note,
           '@media print': { display: 'none' },
         }}
       >

@@ -12,6 +12,7 @@ import { roleNames } from '@/components/roleNames';
 import { download, fileName } from '@/store/download';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** The list as CSV: shelf, thing, amount, grams. */
 export function shoppingCsv(items: readonly ShoppingItem[]): string {
@@ -93,7 +94,10 @@ export function ShoppingList({
         <Typography variant="h2" sx={{ mr: 'auto' }}>
           To buy{' '}
           {house.length > 0 && (
-            <Box component="span" sx={{ fontSize: 14, fontWeight: 400, color: colour.muted }}>
+            <Box
+              component="span"
+              sx={{ fontSize: typeScale.note, fontWeight: 400, color: colour.muted }}
+            >
               beside what is in the house
             </Box>
           )}
@@ -116,7 +120,7 @@ export function ShoppingList({
       <Box sx={{ columnCount: { xs: 1, sm: 2 }, columnGap: 5 }}>
         {[...shelves].map(([shelf, own]) => (
           <Box key={shelf} sx={{ breakInside: 'avoid', mb: 1.5 }}>
-            <Box sx={{ color: colour.muted, fontSize: 14 }}>{roleNames[shelf]}</Box>
+            <Box sx={{ color: colour.muted, fontSize: typeScale.note }}>{roleNames[shelf]}</Box>
             <Box
               component="ul"
               aria-label={roleNames[shelf]}

@@ -7,6 +7,7 @@ import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import { useBook } from '@/store/bookStore';
 import { beginTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { clockAt, dayAt } from './clock';
 import { lengthText } from '@/components/lengthText';
 
@@ -42,7 +43,11 @@ export function TaskList({
         const begins = !before || dayAt(plan.serveAt, before.start) !== today;
         return (
           <Box component="li" key={id} sx={{ breakInside: 'avoid', position: 'relative' }}>
-            {begins && <Box sx={{ fontWeight: 700, fontSize: 18, pt: 1.5, pb: 0.5 }}>{today}</Box>}
+            {begins && (
+              <Box sx={{ fontWeight: 700, fontSize: typeScale.lead, pt: 1.5, pb: 0.5 }}>
+                {today}
+              </Box>
+            )}
             <Box
               component="label"
               sx={{
@@ -73,7 +78,7 @@ export function TaskList({
                 sx={{ lineHeight: 1.3, py: 0.5, textDecoration: done ? 'line-through' : 'none' }}
               >
                 {task.label}
-                <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
+                <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.note }}>
                   {' · '}
                   {lengthText(task.handsOnMin)}
                   {task.waitMin > 0 && `, then waits until ${clockAt(plan.serveAt, end)}`}

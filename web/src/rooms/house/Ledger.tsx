@@ -9,6 +9,7 @@ import { useBook } from '@/store/bookStore';
 import { byproductGone } from '@/store/byproductCommands';
 import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 function untilWords(days: number): string {
   if (days < 0) return 'past its date: throw it away';
@@ -48,7 +49,7 @@ export function Ledger() {
                 <Box
                   sx={{
                     ml: 'auto',
-                    fontSize: 14,
+                    fontSize: typeScale.note,
                     textAlign: 'right',
                     color: days <= 0 ? colour.caution : colour.muted,
                     fontWeight: days <= 0 ? 700 : 400,
@@ -57,7 +58,7 @@ export function Ledger() {
                   {untilWords(days)}
                 </Box>
               </Box>
-              <Box sx={{ fontSize: 14, color: colour.muted }}>
+              <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
                 {days >= 0 && `${one.nextUse} · `}from {one.from}
               </Box>
               <Box sx={{ display: 'flex', gap: 1 }}>
@@ -83,7 +84,7 @@ export function Ledger() {
         })}
       </Box>
       {gone.length > 0 && (
-        <Box sx={{ fontSize: 14, color: colour.muted, mt: 0.5 }}>
+        <Box sx={{ fontSize: typeScale.note, color: colour.muted, mt: 0.5 }}>
           So far {gone.length - thrown} used, {thrown} thrown away.
         </Box>
       )}

@@ -25,6 +25,7 @@ import { namesIn } from '@/components/shortName';
 import { addWholeDip } from '@/store/commands';
 import { useKitchen, useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** One kind of dip from what is in the house; opened, its parts can be picked and its size set. */
 export function PatternRow({
@@ -46,17 +47,23 @@ export function PatternRow({
     <Box sx={{ py: 1 }}>
       <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1.5 }}>
         <Box sx={{ flex: 1, minWidth: 0, lineHeight: 1.4 }}>
-          <Box sx={{ fontWeight: 700, fontSize: 17, color: can ? colour.ink : colour.muted }}>
+          <Box
+            sx={{
+              fontWeight: 700,
+              fontSize: typeScale.lead,
+              color: can ? colour.ink : colour.muted,
+            }}
+          >
             {pattern.name}
             {can && (
-              <Box component="span" sx={{ fontWeight: 400, fontSize: 15 }}>
+              <Box component="span" sx={{ fontWeight: 400, fontSize: typeScale.text }}>
                 {' '}
                 about {Math.round(mostG / 10) * 10} g
                 {limitedBy && `, as far as the ${name(limitedBy)} goes`}
               </Box>
             )}
           </Box>
-          <Box sx={{ fontSize: 14, color: colour.muted }}>
+          <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
             {usesUp.length > 0 && (
               <Box component="span" sx={{ color: colour.bandEdge, fontWeight: 600 }}>
                 uses up {usesUp.map(name).join(' and ')}
@@ -188,7 +195,11 @@ function OpenPattern({ made, house }: { made: Makeable; house: readonly InHouse[
                 ))}
               </NativeSelect>
               <Box
-                sx={{ width: 92, fontSize: 13, color: fromHouse ? colour.bandEdge : colour.muted }}
+                sx={{
+                  width: 92,
+                  fontSize: typeScale.small,
+                  color: fromHouse ? colour.bandEdge : colour.muted,
+                }}
               >
                 {slot.name},{' '}
                 {fromHouse ? 'in the house' : fromTheTap.has(ingredientId) ? 'the tap' : 'to get'}

@@ -16,6 +16,7 @@ import { useBook } from '@/store/bookStore';
 import { dropStock, keepStock } from '@/store/commands';
 import { useLarder, useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { inDays, today } from '@/store/today';
 
 const keeps = [
@@ -74,7 +75,7 @@ function Item({ item }: { item: StockItem }) {
               each !== null && each === near && days !== null && days < 0 ? 'past its date' : words,
           }))}
           sx={{
-            fontSize: 13.5,
+            fontSize: typeScale.small,
             color: days !== null && days <= 1 ? colour.caution : colour.muted,
           }}
           onChange={(next) =>
@@ -93,9 +94,9 @@ function Item({ item }: { item: StockItem }) {
             setText(null);
             if (text !== item.amount) void keepStock({ ...item, amount: text }, name);
           }}
-          sx={{ fontWeight: 700, fontSize: 15 }}
+          sx={{ fontWeight: 700, fontSize: typeScale.text }}
         />
-        <Box sx={{ fontSize: 12.5, color: read?.ok ? colour.muted : colour.caution }}>
+        <Box sx={{ fontSize: typeScale.small, color: read?.ok ? colour.muted : colour.caution }}>
           {!read?.ok
             ? 'can’t be read'
             : days !== null && days < 0

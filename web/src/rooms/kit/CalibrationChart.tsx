@@ -4,6 +4,7 @@ import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
 import { wayOf } from '@cobbet/core/readings/keptReading';
 import { scaleLinear } from 'd3-scale';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { KitResidual } from './useResiduals';
 
 const width = 640;
@@ -75,7 +76,7 @@ export function CalibrationChart({
       width="100%"
       role="img"
       aria-label={`Expected body against read body for ${residuals.length} readings; the list below says the same in words`}
-      fontSize={12}
+      fontSize={typeScale.tiny}
     >
       {bodyWords.map((word) => {
         const { low, high } = wordRange(word);

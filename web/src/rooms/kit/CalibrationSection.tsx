@@ -11,6 +11,7 @@ import { InlineSelect } from '@/components/InlineSelect';
 import { useBook } from '@/store/bookStore';
 import { useCalibration, useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { CalibrationChart } from './CalibrationChart';
 import { KitchenWords } from './KitchenWords';
 import { ReadingList } from './ReadingList';
@@ -67,7 +68,13 @@ export function CalibrationSection() {
       <Box sx={{ my: 1.5 }}>
         <CalibrationChart residuals={shown} chosen={chosen} onChoose={setChosen} />
         <Box
-          sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', fontSize: 13, color: colour.muted }}
+          sx={{
+            display: 'flex',
+            gap: 2.5,
+            flexWrap: 'wrap',
+            fontSize: typeScale.small,
+            color: colour.muted,
+          }}
         >
           <span>● by eye</span>
           <span>○ ring</span>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Calibration } from '@cobbet/core/readings/calibrate';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** An offset in words: which way, by how much, how sure. */
 function offsetWords(mean: number, sd: number): string {
@@ -35,7 +36,7 @@ export function KitchenWords({
           <strong>{words}</strong>
         </Box>
       ))}
-      <Box sx={{ color: colour.muted, fontSize: 14, mt: 0.5 }}>
+      <Box sx={{ color: colour.muted, fontSize: typeScale.note, mt: 0.5 }}>
         {count} {count === 1 ? 'reading teaches' : 'readings teach'}
         {readings > count && `, ${readings - count} left out`}.{' '}
         {clear &&

@@ -13,6 +13,7 @@ import { bodyFigure, capital } from '@/components/bodyText';
 import { changeSettings, newId } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const MachineDialog = later(() =>
   import('./MachineDialog').then(({ MachineDialog }) => MachineDialog),
@@ -105,14 +106,14 @@ export function Machines() {
                 {own.has(machine.id) && (
                   <Box
                     component="span"
-                    sx={{ fontWeight: 400, color: colour.accent, fontSize: 13 }}
+                    sx={{ fontWeight: 400, color: colour.accent, fontSize: typeScale.small }}
                   >
                     {' '}
                     {shippedIds.has(machine.id) ? 'corrected' : 'yours'}
                   </Box>
                 )}
               </Box>
-              <Box sx={{ fontSize: 13, color: colour.muted }}>
+              <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
                 {stallText(machine)} · {machine.leastMl}–{machine.mostMl} ml
                 {machine.streams ? ' · streams' : ''}
                 {machine.worksCrumbs ? ' · works crumbs' : ''}

@@ -13,6 +13,7 @@ import {
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const names: Record<MeasureSystem, string> = {
   us: 'US',
@@ -47,7 +48,7 @@ export function MeasureSystems() {
                   <strong>{names[system]}</strong>
                   <Box
                     component="span"
-                    sx={{ display: 'block', fontSize: 13, color: colour.muted }}
+                    sx={{ display: 'block', fontSize: typeScale.small, color: colour.muted }}
                   >
                     cup {cup.toFixed(0)} · tbsp {tbsp.toFixed(1)} · tsp {tsp.toFixed(1)} ml
                   </Box>

@@ -12,6 +12,7 @@ import { readingText } from '@/components/reading/readingText';
 import { useBook } from '@/store/bookStore';
 import { leaveReadingOut } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { KitResidual } from './useResiduals';
 
 const firstShown = 8;
@@ -47,7 +48,7 @@ function Row({
         borderTop: `1px solid ${colour.line}`,
         py: 0.5,
         px: 0.75,
-        fontSize: 14.5,
+        fontSize: typeScale.note,
         cursor: 'pointer',
         bgcolor: chosen ? colour.accentWash : 'transparent',
         color: reading.leftOut ? colour.muted : colour.ink,
@@ -57,20 +58,22 @@ function Row({
         <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
           {name}
         </Box>
-        <Box sx={{ fontSize: 13, color: colour.muted }}>
+        <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
           trial {trial.number}, {shortDay(reading.takenAt)},{' '}
           {reading.when === 'machine' ? 'warm' : 'cold'}
         </Box>
       </Box>
       <Box sx={{ lineHeight: 1.25 }}>
         {readingText(reading)}
-        <Box sx={{ fontSize: 13, color: colour.muted }}>expected {bodyFigure(expected)}</Box>
+        <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
+          expected {bodyFigure(expected)}
+        </Box>
       </Box>
       <Box sx={{ color: unlikely ? colour.caution : undefined, fontWeight: unlikely ? 700 : 400 }}>
         {Math.abs(off) < 0.05
           ? 'as said'
           : `${Math.abs(off).toFixed(1)} ${off < 0 ? 'looser' : 'stiffer'}`}
-        {unlikely && <Box sx={{ fontSize: 13 }}>is this right?</Box>}
+        {unlikely && <Box sx={{ fontSize: typeScale.small }}>is this right?</Box>}
       </Box>
       <Button
         size="small"

@@ -10,6 +10,7 @@ import { InlineSelect } from '@/components/InlineSelect';
 import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const wayWords = {
   eye: 'look at the spoon',
@@ -68,10 +69,10 @@ export function TellsMost({
           onChange={setDipId}
         />
       </Box>
-      <Box sx={{ fontSize: 19, fontWeight: 700, mt: 0.25 }}>
+      <Box sx={{ fontSize: typeScale.lead, fontWeight: 700, mt: 0.25 }}>
         {wayWords[best.way]}, {whenWords[best.when]}
       </Box>
-      <Box sx={{ fontSize: 14 }}>
+      <Box sx={{ fontSize: typeScale.note }}>
         The model’s doubt goes from ± {best.sdNow.toFixed(2)} to ± {best.sdThen.toFixed(2)} body,
         whatever it shows.
       </Box>

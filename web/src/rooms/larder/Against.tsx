@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { typedNumber } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { components, type ComponentKey } from './composition';
 import { CompositionBar } from './CompositionBar';
 import { compositionSum, type IngredientTexts } from './ingredientForm';
@@ -22,7 +23,7 @@ export function Against({
   const differs = components.some(({ key }) => Math.abs(mine[key] - typical[key]) > 0.005);
   const sum = compositionSum(texts);
   return (
-    <Box sx={{ my: 1, fontSize: 13, color: colour.muted }}>
+    <Box sx={{ my: 1, fontSize: typeScale.small, color: colour.muted }}>
       <Box sx={{ mb: 0.25 }}>{own ? 'typical' : `like ${typical.name}`}</Box>
       <CompositionBar ingredient={typical} height={18} />
       {differs && (

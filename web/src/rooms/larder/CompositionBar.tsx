@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { type ComponentKey, components, mostly, segments } from './composition';
 
 /** What 100 g are made of, as one bar; wide parts say their name where asked. */
@@ -36,7 +37,15 @@ export function CompositionBar({
 /** What the colours stand for, in the order they are drawn. */
 export function CompositionKey() {
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, fontSize: 13, color: colour.muted }}>
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 1.25,
+        fontSize: typeScale.small,
+        color: colour.muted,
+      }}
+    >
       {components.map(({ key, name, fill }) => (
         <Box key={key} sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
           <Box sx={{ width: 11, height: 11, bgcolor: fill, borderRadius: '2px' }} />

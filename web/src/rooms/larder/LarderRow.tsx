@@ -5,6 +5,7 @@ import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { CompositionBar } from './CompositionBar';
 
 /** An allergen as a cook says it. */
@@ -69,7 +70,10 @@ export const LarderRow = memo(function LarderRow({
           >
             {name}
             {mine && (
-              <Box component="span" sx={{ fontWeight: 400, fontSize: 13, color: colour.accent }}>
+              <Box
+                component="span"
+                sx={{ fontWeight: 400, fontSize: typeScale.small, color: colour.accent }}
+              >
                 {' '}
                 yours
               </Box>
@@ -77,7 +81,7 @@ export const LarderRow = memo(function LarderRow({
           </Box>
           <Box
             sx={{
-              fontSize: 13,
+              fontSize: typeScale.small,
               color: colour.muted,
               overflow: 'hidden',
               textOverflow: 'ellipsis',
@@ -96,7 +100,14 @@ export const LarderRow = memo(function LarderRow({
         <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
           <CompositionBar ingredient={ingredient} />
         </Box>
-        <Box sx={{ textAlign: 'right', fontSize: 13.5, color: colour.muted, whiteSpace: 'nowrap' }}>
+        <Box
+          sx={{
+            textAlign: 'right',
+            fontSize: typeScale.small,
+            color: colour.muted,
+            whiteSpace: 'nowrap',
+          }}
+        >
           {costHintEurPerKg > 0 ? `${costHintEurPerKg.toFixed(2)} €/kg` : 'no price'}
         </Box>
       </Box>

@@ -9,6 +9,7 @@ import TextField from '@mui/material/TextField';
 import { hazards } from '@cobbet/core/larder/traits';
 import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { hazardNames, settingFatNames } from './traitNames';
 import { PickField } from './PickField';
 import { hazardsIn, type IngredientTexts } from './ingredientForm';
@@ -66,7 +67,7 @@ export function TraitFields({
           component="label"
           sx={{
             display: 'block',
-            fontSize: 12,
+            fontSize: typeScale.tiny,
             color: colour.muted,
             '& input': { display: 'block' },
           }}

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Link from 'next/link';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** The dips a thing goes into. */
 export function UsedIn({ ingredientId }: { ingredientId: string }) {
@@ -12,7 +13,7 @@ export function UsedIn({ ingredientId }: { ingredientId: string }) {
     dip.rows.some((row) => row.ingredientId === ingredientId),
   );
   return (
-    <Box sx={{ mt: 2, fontSize: 14 }}>
+    <Box sx={{ mt: 2, fontSize: typeScale.note }}>
       {using.length === 0 ? (
         <Box sx={{ color: colour.muted }}>No dip uses it yet.</Box>
       ) : (

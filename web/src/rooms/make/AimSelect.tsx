@@ -3,6 +3,7 @@
 import type { Aim } from '@cobbet/core/book/aim';
 import { bodyWords, wordShows } from '@cobbet/core/mix/bodyWords';
 import { InlineSelect } from '@/components/InlineSelect';
+import { typeScale } from '@/theme/typeScale';
 
 /** Chooses what a bowl is to be. */
 export function AimSelect({
@@ -22,7 +23,7 @@ export function AimSelect({
         { value: 'dip', name: 'as the dip is to be' },
         ...bodyWords.map((word) => ({ value: word, name: `${word}: ${wordShows[word]}` })),
       ]}
-      sx={{ fontSize: 16 }}
+      sx={{ fontSize: typeScale.text }}
       onChange={onChange}
     />
   );

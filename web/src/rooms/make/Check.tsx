@@ -15,6 +15,7 @@ import { ReadingForm } from '@/components/reading/ReadingForm';
 import { readingText } from '@/components/reading/readingText';
 import { completeRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { runBowl } from '@cobbet/core/book/runBowl';
 import { nextOpen } from '@cobbet/core/book/runEdits';
 import { SavedText, YieldField } from './RunFields';
@@ -146,7 +147,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           variant="contained"
           disabled={busy || nothing}
           onClick={() => void finish()}
-          sx={{ minHeight: 64, fontSize: 20, px: 4 }}
+          sx={{ minHeight: 64, fontSize: typeScale.large, px: 4 }}
         >
           Keep it as a trial
         </Button>

@@ -13,6 +13,7 @@ import { consequenceWords } from '@/components/proposalWords';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { useTypedWithin } from '@/components/reading/useTypedWithin';
 import { shortName } from '@/components/shortName';
+import { typeScale } from '@/theme/typeScale';
 import type { PlateGiven } from './plateGiven';
 
 const liquids = [
@@ -68,7 +69,7 @@ export function LoosenPanel({ parts, larder, conditions, family, whole }: PlateG
           />
         </Box>
       </Box>
-      <Box role="status" sx={{ fontSize: 17 }}>
+      <Box role="status" sx={{ fontSize: typeScale.lead }}>
         {found && after ? (
           <>
             <strong>

@@ -11,6 +11,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { inNow, useDevices } from '@/devices/deviceStore';
 import { dropRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { StepList } from './StepList';
 import { Step } from './Step';
 import { useRun } from './useRun';
@@ -80,7 +81,14 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
         }}
       >
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, mb: { xs: 1, sm: 2 } }}>
-          <Box sx={{ fontWeight: 700, fontSize: 17, minWidth: 0, overflowWrap: 'anywhere' }}>
+          <Box
+            sx={{
+              fontWeight: 700,
+              fontSize: typeScale.lead,
+              minWidth: 0,
+              overflowWrap: 'anywhere',
+            }}
+          >
             {dip.name}
             {run.base && `, ${run.base.name}`}
           </Box>

@@ -7,6 +7,7 @@ import { plateOf } from '@cobbet/core/batch/pasta';
 import { bodyText } from '@/components/bodyText';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { useTypedWithin } from '@/components/reading/useTypedWithin';
+import { typeScale } from '@/theme/typeScale';
 import type { PlateGiven } from './plateGiven';
 
 const mostG = 2000;
@@ -42,7 +43,7 @@ export function PastaPanel({
         <MeasuredField label="Its water" unit="g" {...water.field} />
       </Box>
       {plate && (
-        <Box role="status" sx={{ fontSize: 17 }}>
+        <Box role="status" sx={{ fontSize: typeScale.lead }}>
           It coats as <strong>{bodyText(plate.coatBody)}</strong>; {plate.saltG.toFixed(1)} g of
           salt on the plate, {plate.saltPer100G.toFixed(2)} g in 100 g. The bowl does for{' '}
           <strong>
@@ -51,7 +52,7 @@ export function PastaPanel({
           .
         </Box>
       )}
-      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
+      <Box sx={{ color: 'text.secondary', fontSize: typeScale.note, mt: 0.5 }}>
         Off the heat: pesto and water first, then the pasta. The water is taken as salted at 1 %;
         pasta takes up about one and a quarter of its weight.
       </Box>

@@ -14,6 +14,7 @@ import type { Part } from '@cobbet/core/mix/part';
 import type { Conditions } from '@cobbet/core/mix/conditions';
 import type { Larder } from '@cobbet/core/larder/larder';
 import { useMemo } from 'react';
+import { typeScale } from '@/theme/typeScale';
 import { LoosenPanel } from './LoosenPanel';
 import { PastaPanel } from './PastaPanel';
 import { PotsPanel } from './PotsPanel';
@@ -47,7 +48,7 @@ export function PlateDialog({
         <LoosenPanel {...given} />
         <PotsPanel {...given} portionG={dip.portionG} />
         {!pesto && (
-          <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+          <Box sx={{ color: 'text.secondary', fontSize: typeScale.note }}>
             Pasta is worked out for pestos only; say on the Bench that this is one.
           </Box>
         )}

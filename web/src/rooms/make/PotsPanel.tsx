@@ -9,6 +9,7 @@ import { filledTo, potsOf } from '@cobbet/core/batch/pots';
 import { useState } from 'react';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { useTypedWithin } from '@/components/reading/useTypedWithin';
+import { typeScale } from '@/theme/typeScale';
 import type { PlateGiven } from './plateGiven';
 
 const mostMl = 5000;
@@ -33,7 +34,7 @@ export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }
         <MeasuredField label="For" unit="people" {...people.field} />
       </Box>
       {pots && (
-        <Box role="status" sx={{ fontSize: 17 }}>
+        <Box role="status" sx={{ fontSize: typeScale.lead }}>
           <strong>
             {pots.full} {pots.full === 1 ? 'pot' : 'pots'}
           </strong>{' '}
@@ -56,7 +57,7 @@ export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }
           ))}
         </Box>
       )}
-      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
+      <Box sx={{ color: 'text.secondary', fontSize: typeScale.note, mt: 0.5 }}>
         One of these for everyone, not all. Read the label of what is bought, and keep its board,
         knife and bowl apart from the bread.
       </Box>

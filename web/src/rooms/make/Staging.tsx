@@ -10,6 +10,7 @@ import { loads } from '@cobbet/core/batch/loads';
 import { useMemo } from 'react';
 import { shortName } from '@/components/shortName';
 import { cautionBox } from '@/theme/cautionBox';
+import { typeScale } from '@/theme/typeScale';
 
 /** Before the machine is on: where it would stall and what gets it through; the loads it needs, and what goes in each. */
 export function Staging({
@@ -50,7 +51,7 @@ export function Staging({
           <Typography variant="h2">
             {batch.count} loads, {first.massG.toFixed(0)} g each
           </Typography>
-          <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+          <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
             {first.parts
               .map(
                 ({ amount, ingredient }) =>

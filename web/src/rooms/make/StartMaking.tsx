@@ -13,6 +13,7 @@ import { bodyText } from '@/components/bodyText';
 import { useKitchen } from '@/store/useKitchen';
 import { beginRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { PlateButton } from './PlateButton';
 
 const Staging = later(() => import('./Staging').then(({ Staging }) => Staging));
@@ -54,7 +55,7 @@ export function StartMaking({ dip }: { dip: Dip }) {
         </Box>
       ) : (
         <>
-          <Typography sx={{ mt: 2, fontSize: 17 }}>
+          <Typography sx={{ mt: 2, fontSize: typeScale.lead }}>
             {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the {machine.name},
             about {analysis.massG.toFixed(0)} g. Should come out{' '}
             <strong>{bodyText(analysis.freshBody)}</strong>, and chilled{' '}
@@ -70,7 +71,13 @@ export function StartMaking({ dip }: { dip: Dip }) {
             variant="contained"
             disabled={busy || unread.length > 0}
             onClick={() => void begin()}
-            sx={{ mt: 2.5, minHeight: 64, fontSize: 19, px: 4, width: { xs: '100%', sm: 'auto' } }}
+            sx={{
+              mt: 2.5,
+              minHeight: 64,
+              fontSize: typeScale.lead,
+              px: 4,
+              width: { xs: '100%', sm: 'auto' },
+            }}
           >
             Start making
           </Button>

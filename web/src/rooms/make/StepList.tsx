@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import type { Run } from '@cobbet/core/book/run';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { RunControl } from './useRun';
 
 /** Every step with what really went in; a tap goes there. Beside the step on a wide screen. */
@@ -42,7 +43,7 @@ export function StepList({ run, control }: { run: Run; control: RunControl }) {
                   border: 0,
                   textAlign: 'left',
                   font: 'inherit',
-                  fontSize: 14,
+                  fontSize: typeScale.note,
                   lineHeight: 1.25,
                   color: colour.ink,
                   bgcolor: here ? colour.paper : 'transparent',

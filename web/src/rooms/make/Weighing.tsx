@@ -8,6 +8,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { hasSerial } from '@/devices/serialScale';
 import { inNow, useDevices } from '@/devices/deviceStore';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { PointerStrip } from './PointerStrip';
 
 /** A steady hand pours what is written in about so many seconds … */
@@ -94,19 +95,24 @@ export function Weighing({
           aria-valuenow={Number((shownG ?? 0).toFixed(1))}
           aria-valuemin={0}
           aria-valuemax={Number((2 * Math.max(wantedG, 1)).toFixed(1))}
-          sx={{ fontSize: 34, fontWeight: 700, fontVariantNumeric: 'tabular-nums', minWidth: 130 }}
+          sx={{
+            fontSize: typeScale.figure,
+            fontWeight: 700,
+            fontVariantNumeric: 'tabular-nums',
+            minWidth: 130,
+          }}
         >
           {shownG === null ? '–' : `${(Math.abs(shownG) < 0.05 ? 0 : shownG).toFixed(1)} g`}
         </Box>
-        <Box sx={{ fontSize: 20 }}>{said}</Box>
-        <Box sx={{ color: colour.muted, ml: 'auto', fontSize: 14 }}>{scale.name}</Box>
+        <Box sx={{ fontSize: typeScale.large }}>{said}</Box>
+        <Box sx={{ color: colour.muted, ml: 'auto', fontSize: typeScale.note }}>{scale.name}</Box>
       </Box>
       <PointerStrip shownG={shownG ?? 0} wantedG={wantedG} within={within} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button
           variant="contained"
           disabled={caughtG === null}
-          sx={{ minHeight: 60, fontSize: 19, flex: '1 1 190px' }}
+          sx={{ minHeight: 60, fontSize: typeScale.lead, flex: '1 1 190px' }}
           onClick={() => caughtG !== null && onLog(weighedText(caughtG))}
         >
           {caughtG === null ? 'Log what stands' : `Log ${weighedText(caughtG)}`}

@@ -19,8 +19,10 @@ import { bodyText } from '@/components/bodyText';
 import { consequenceWords, costWords, figureChanges, moves } from '@/components/proposalWords';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
+import { useSame } from '@/components/useSame';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { adviseInWorker } from '@/workers/landingClient';
 import { AimSelect } from './AimSelect';
 import type { RunControl } from './useRun';
@@ -39,7 +41,7 @@ function Effects({ proposal, targets }: { proposal: Proposal; targets: Targets }
     ({ label, from, to }) => `${label} ${from} → ${to}`,
   );
   const words = [...lines, ...consequenceWords(proposal.consequences)];
-  return <Box sx={{ fontSize: 15, color: colour.muted }}>{words.join(' · ')}</Box>;
+  return <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>{words.join(' · ')}</Box>;
 }
 
 /** Things and how much of each, in a line. */
@@ -73,12 +75,14 @@ function Card({
         ...(lead ? { borderLeft: `5px solid ${colour.accent}`, pl: 1.5 } : {}),
       }}
     >
-      <Box sx={{ fontSize: lead ? 22 : 18, fontWeight: 700, lineHeight: 1.2 }}>
+      <Box
+        sx={{ fontSize: lead ? typeScale.large : typeScale.lead, fontWeight: 700, lineHeight: 1.2 }}
+      >
         {said(one.add, nameOf, ' and ')}
       </Box>
-      <Box sx={{ fontSize: 16 }}>{proposal.why}</Box>
+      <Box sx={{ fontSize: typeScale.text }}>{proposal.why}</Box>
       <Effects proposal={proposal} targets={targets} />
-      <Box sx={{ fontSize: 15, color: risk >= 20 ? colour.caution : colour.muted }}>
+      <Box sx={{ fontSize: typeScale.text, color: risk >= 20 ? colour.caution : colour.muted }}>
         {risk < 1 ? 'hardly a chance' : `${risk} in 100`} that all of it goes too far ·{' '}
         {costWords(proposal.consequences)}
         {proposal.misses.length > 0 && ' · does not get there by itself'}
@@ -86,7 +90,7 @@ function Card({
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button
           variant={lead ? 'contained' : 'outlined'}
-          sx={{ minHeight: 56, fontSize: 17, lineHeight: 1.2 }}
+          sx={{ minHeight: 56, fontSize: typeScale.lead, lineHeight: 1.2 }}
           onClick={() => onAdd(one.firstStep)}
         >
           First {said(one.firstStep, nameOf, ' and ')}
@@ -118,7 +122,7 @@ function WayBack({
       <span>{proposal.why}</span>
       {add.length > 0 && (
         <>
-          <Box sx={{ fontSize: 18, fontWeight: 700 }}>{said(add, nameOf, ', ')}</Box>
+          <Box sx={{ fontSize: typeScale.lead, fontWeight: 700 }}>{said(add, nameOf, ', ')}</Box>
           <Effects proposal={proposal} targets={targets} />
           {overfillMl > 0.5 && <span>Take some out first, blend the rest, stir together.</span>}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -149,7 +153,8 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
     () => [...new Set([...reach, ...alwaysAtHand, ...dip.rows.map((row) => row.ingredientId)])],
     [reach, dip.rows],
   );
-  const input = useMemo(() => adviceQuestion(run, dip, kitchen), [run, dip, kitchen]);
+  // a note written down changes the run and not what is asked about its bowl
+  const input = useSame(useMemo(() => adviceQuestion(run, dip, kitchen), [run, dip, kitchen]));
   const ask = useCallback((signal: AbortSignal) => adviseInWorker(input, signal), [input]);
   const { asked, start } = useAsked(input, ask);
   const empty = input.parts.length === 0;
@@ -197,7 +202,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
             borderLeft: `5px solid ${colour.bandEdge}`,
             pl: 1.5,
             py: 1,
-            fontSize: 22,
+            fontSize: typeScale.large,
             fontWeight: 700,
           }}
         >
@@ -219,7 +224,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
         </Box>
       )}
       {advice && !stop && targets.chilledBody && (
-        <Box sx={{ fontSize: 15, color: colour.muted }}>
+        <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>
           Predicted for the fridge: warm it is {bodyText(advice.now.warmBody)}, cold{' '}
           {bodyText(advice.now.chilledBody)}.
         </Box>

@@ -9,6 +9,7 @@ import { SpoonPicture } from '@/components/SpoonPicture';
 import { loadSampleBook } from '@/store/bookFiles';
 import { changeSettings } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** The first thing a new cook sees: what this is, and a book to begin with. */
 export function FirstVisit({ openSample }: { openSample: boolean }) {
@@ -42,7 +43,7 @@ export function FirstVisit({ openSample }: { openSample: boolean }) {
       <Typography variant="h1" sx={{ fontSize: '2.3rem' }}>
         How stiff will it be?
       </Typography>
-      <Typography sx={{ fontSize: 18, mt: 1.5, maxWidth: 560 }}>
+      <Typography sx={{ fontSize: typeScale.lead, mt: 1.5, maxWidth: 560 }}>
         Cobbet predicts what each addition does to a dip before it goes in: its body, salt, sour and
         garlic, how much it makes, and what to change so that it lands where you want it.
       </Typography>

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { colour } from '@/theme/colour';
 import { headingFace } from '@/theme/theme';
+import { typeScale } from '@/theme/typeScale';
 import { RoomMark } from './RoomMark';
 import { RailTools } from './RailTools';
 import { rooms } from './rooms';
@@ -38,7 +39,7 @@ export function Rail() {
           display: { xs: 'none', sm: 'block' },
           fontFamily: headingFace,
           fontWeight: 750,
-          fontSize: 19,
+          fontSize: typeScale.lead,
           letterSpacing: '-0.02em',
           color: colour.accent,
           textAlign: 'center',
@@ -71,7 +72,7 @@ export function Rail() {
                 height: { xs: 67, sm: 62 },
                 color: here ? colour.ink : colour.muted,
                 fontWeight: here ? 700 : 400,
-                fontSize: 14,
+                fontSize: typeScale.note,
                 textDecoration: 'none',
                 bgcolor: here ? colour.paper : 'transparent',
                 boxShadow: here

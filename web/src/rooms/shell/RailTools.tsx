@@ -10,6 +10,7 @@ import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { showKeys } from './keysSheet';
 
 function ThemeSwitch() {
@@ -72,7 +73,7 @@ export function RailTools() {
         role="status"
         sx={{
           display: { xs: 'none', sm: 'block' },
-          fontSize: 12.5,
+          fontSize: typeScale.small,
           color: saving === 'failed' ? colour.caution : colour.muted,
           mt: 0.5,
         }}

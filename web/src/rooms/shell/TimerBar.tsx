@@ -7,6 +7,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useBook } from '@/store/bookStore';
 import { lengthenTimer, stopTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const two = (value: number) => String(value).padStart(2, '0');
 
@@ -116,10 +117,18 @@ export function TimerBar() {
               border: `1px solid ${left <= 0 ? colour.caution : colour.line}`,
             }}
           >
-            <Box sx={{ fontWeight: 700, fontSize: 20, fontVariantNumeric: 'tabular-nums' }}>
+            <Box
+              sx={{
+                fontWeight: 700,
+                fontSize: typeScale.large,
+                fontVariantNumeric: 'tabular-nums',
+              }}
+            >
               {countdownText(left)}
             </Box>
-            <Box sx={{ fontSize: 14, minWidth: 0, overflowWrap: 'anywhere' }}>{timer.label}</Box>
+            <Box sx={{ fontSize: typeScale.note, minWidth: 0, overflowWrap: 'anywhere' }}>
+              {timer.label}
+            </Box>
             <Button size="small" onClick={() => void lengthenTimer(timer, 5)}>
               + 5 min
             </Button>

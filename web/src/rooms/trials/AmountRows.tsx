@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ComparedRow } from '@cobbet/core/book/compareTrials';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { TitleRow } from './TitleRow';
 
 /** Additions across trials; what differs from the first column is bold. */
@@ -28,14 +29,14 @@ export function AmountRows({
           key={key}
           sx={{ ...grid, borderTop: `1px solid ${colour.line}`, py: 0.4, alignItems: 'baseline' }}
         >
-          <Box role="rowheader" sx={{ pr: 1.5, fontSize: 14, lineHeight: 1.25 }}>
+          <Box role="rowheader" sx={{ pr: 1.5, fontSize: typeScale.note, lineHeight: 1.25 }}>
             {nameOf(ingredientId)}
             {!key.endsWith(' 1') && ', once more'}
           </Box>
           {cells.map((cell, i) => {
             const differs = title !== undefined && i > 0 && cell?.amount !== cells[0]?.amount;
             return (
-              <Box role="cell" key={i} sx={{ fontSize: 14.5, pr: 1.5 }}>
+              <Box role="cell" key={i} sx={{ fontSize: typeScale.note, pr: 1.5 }}>
                 {cell === null ? (
                   <Box
                     component="span"
@@ -59,7 +60,7 @@ export function AmountRows({
                     </Box>{' '}
                     <Box
                       component="span"
-                      sx={{ fontSize: 12.5, color: colour.muted, whiteSpace: 'nowrap' }}
+                      sx={{ fontSize: typeScale.small, color: colour.muted, whiteSpace: 'nowrap' }}
                     >
                       {cell.gPer100g.toFixed(cell.gPer100g < 2 ? 2 : 1)} in 100 g
                     </Box>

@@ -5,6 +5,7 @@ import { bodyFigure } from '@/components/bodyText';
 import { ReadingError } from '@/components/reading/ReadingError';
 import { readBody, readingSd, readingText } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { ComparedTrial } from './useCompared';
 
 const height = 270;
@@ -51,7 +52,7 @@ export function BodyColumns({
       height={height}
       role="img"
       aria-label={`Body side by side. ${spoken}`}
-      fontSize={12}
+      fontSize={typeScale.tiny}
       style={{ display: 'block' }}
     >
       {bodyWords.map((word) => {
@@ -75,7 +76,7 @@ export function BodyColumns({
         const middle = (Math.max(low, lowest) + Math.min(high, highest)) / 2;
         if (middle <= lowest || middle >= highest || low > highest || high < lowest) return null;
         return (
-          <text key={word} x={4} y={y(middle) + 4} fill={colour.muted} fontSize={11.5}>
+          <text key={word} x={4} y={y(middle) + 4} fill={colour.muted} fontSize={typeScale.tiny}>
             {word}
           </text>
         );
@@ -97,7 +98,7 @@ export function BodyColumns({
                     y={height - 8}
                     textAnchor="middle"
                     fill={colour.muted}
-                    fontSize={11.5}
+                    fontSize={typeScale.tiny}
                   >
                     {when === 'machine' ? 'warm' : 'chilled'}
                   </text>

@@ -7,6 +7,7 @@ import { bodyFigure } from '@/components/bodyText';
 import { ReadingError } from '@/components/reading/ReadingError';
 import { readBody, readingSd, readingText } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const width = 360;
 const height = 118;
@@ -31,7 +32,7 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
       width="100%"
       role="img"
       aria-label={`Body, ${spoken}`}
-      fontSize={11}
+      fontSize={typeScale.tiny}
     >
       {bodyWords.map((word) => {
         const { low, high } = wordRange(word);
@@ -40,7 +41,7 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
             <text
               x={x((low + high) / 2)}
               y={12}
-              fontSize={9.5}
+              fontSize={typeScale.tiny}
               textAnchor="middle"
               fill={colour.muted}
             >
@@ -60,7 +61,7 @@ export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Ana
       })}
       {lines.map(({ label, body, y, read }) => (
         <g key={label}>
-          <text x={0} y={y + 4} fontSize={13} fill={colour.ink}>
+          <text x={0} y={y + 4} fontSize={typeScale.small} fill={colour.ink}>
             {label}
           </text>
           <line x1={58} x2={width - 8} y1={y} y2={y} stroke={colour.line} />

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { Taste } from '@cobbet/core/readings/tastes';
 import { scaleLinear } from 'd3-scale';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { ComparedTrial } from './useCompared';
 import { TitleRow } from './TitleRow';
 import { verdictMarks } from './verdictMarks';
@@ -32,7 +33,7 @@ export function SeasoningRows({
             key={name}
             sx={{ ...grid, borderTop: `1px solid ${colour.line}`, py: 0.4, alignItems: 'center' }}
           >
-            <Box role="rowheader" sx={{ fontSize: 14 }}>
+            <Box role="rowheader" sx={{ fontSize: typeScale.note }}>
               {taste}
             </Box>
             {compared.map(({ trial, analysis }) => {
@@ -40,7 +41,7 @@ export function SeasoningRows({
               const verdict = trial.tastes[taste];
               const wrong = verdict !== undefined && verdict !== 'right';
               return (
-                <Box role="cell" key={trial.id} sx={{ fontSize: 14.5, pr: 1.5 }}>
+                <Box role="cell" key={trial.id} sx={{ fontSize: typeScale.note, pr: 1.5 }}>
                   <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
                     <svg width={78} height={12} aria-hidden>
                       <line
@@ -66,7 +67,7 @@ export function SeasoningRows({
                   </Box>
                   <Box
                     sx={{
-                      fontSize: 13,
+                      fontSize: typeScale.small,
                       color: wrong ? colour.caution : colour.muted,
                       fontWeight: wrong ? 700 : 400,
                     }}

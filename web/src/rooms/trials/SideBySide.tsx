@@ -18,6 +18,7 @@ import { useBook } from '@/store/bookStore';
 import { addDipFromTrial } from '@/store/commands';
 import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { AmountRows } from './AmountRows';
 import { BodyColumns } from './BodyColumns';
 import { compareAddress, mostCompared } from './comparePick';
@@ -93,7 +94,11 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
         {label}
       </Box>
       {compared.map(({ trial }, at) => (
-        <Box role="cell" key={trial.id} sx={{ pr: 2, overflowWrap: 'anywhere', fontSize: 14.5 }}>
+        <Box
+          role="cell"
+          key={trial.id}
+          sx={{ pr: 2, overflowWrap: 'anywhere', fontSize: typeScale.note }}
+        >
           {cells(at)}
         </Box>
       ))}
@@ -143,7 +148,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
                       aria-label={`Take away ${dip.name}, trial ${trial.number}`}
                       onClick={() => go(present.filter((id) => id !== trial.id))}
                     >
-                      <Close sx={{ fontSize: 16 }} />
+                      <Close sx={{ fontSize: typeScale.text }} />
                     </IconButton>
                   )}
                 </Box>
@@ -161,7 +166,15 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           <Box role="row" sx={{ ...grid, borderTop: `2px solid ${colour.ink}`, pt: 1 }}>
             <Box role="rowheader" sx={{ fontWeight: 700 }}>
               Body
-              <Box sx={{ fontWeight: 400, fontSize: 13, color: colour.muted, pr: 2, mt: 0.5 }}>
+              <Box
+                sx={{
+                  fontWeight: 400,
+                  fontSize: typeScale.small,
+                  color: colour.muted,
+                  pr: 2,
+                  mt: 0.5,
+                }}
+              >
                 Diamonds are predicted from all other readings, with their band; crosses were read.
               </Box>
             </Box>

@@ -9,6 +9,7 @@ import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { ProposalFigures } from '@/components/ProposalFigures';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { Bench } from '../useBench';
 import type { LandingControl } from './useLanding';
 
@@ -68,7 +69,7 @@ export function LandPanel({
           : 'It can’t all be met'}
       </Typography>
       {!answer.feasible && (
-        <Box sx={{ mb: 1, fontSize: 14, lineHeight: 1.4 }}>
+        <Box sx={{ mb: 1, fontSize: typeScale.note, lineHeight: 1.4 }}>
           {answer.conflicts.map(({ message }) => (
             <Box key={message} component="p" sx={{ mt: 0, mb: 1 }}>
               {message}
@@ -85,13 +86,27 @@ export function LandPanel({
               key={id}
               sx={{ borderTop: `1px solid ${colour.line}`, py: 0.75, lineHeight: 1.3 }}
             >
-              <Box sx={{ fontSize: 13.5, color: colour.muted }}>{name}</Box>
-              <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: 14.5 }}>
+              <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>{name}</Box>
+              <Box
+                sx={{
+                  display: 'flex',
+                  alignItems: 'baseline',
+                  gap: 0.75,
+                  fontSize: typeScale.note,
+                }}
+              >
                 <Box component="s" sx={{ color: colour.muted }}>
                   {from}
                 </Box>
                 <Box sx={{ fontWeight: 700 }}>→ {to}</Box>
-                <Box sx={{ ml: 'auto', fontSize: 12.5, color: colour.muted, whiteSpace: 'nowrap' }}>
+                <Box
+                  sx={{
+                    ml: 'auto',
+                    fontSize: typeScale.small,
+                    color: colour.muted,
+                    whiteSpace: 'nowrap',
+                  }}
+                >
                   {by < 0 ? '−' : '+'}
                   {printGrams(Math.abs(by))}
                 </Box>
@@ -101,7 +116,7 @@ export function LandPanel({
         </Box>
       )}
       {bought && (
-        <Box sx={{ my: 1, fontSize: 13.5 }}>
+        <Box sx={{ my: 1, fontSize: typeScale.small }}>
           {bench.kitchen.larder.get(bought.ingredient)?.name ?? bought.ingredient} buys the
           difference between warm and cold: {bought.body > 0 ? 'it sets' : 'less of it sets'} by{' '}
           {Math.abs(bought.body).toFixed(1)}.

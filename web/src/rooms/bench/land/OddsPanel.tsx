@@ -8,6 +8,7 @@ import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useEffect } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { spoonProofInWorker } from '@/workers/estimatesClient';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
@@ -86,12 +87,20 @@ export function OddsPanel({
       <Typography variant="h2" sx={{ mb: 0.25 }}>
         Lands {inHundred(odds.measured)}
       </Typography>
-      <Box sx={{ fontSize: 14 }}>
+      <Box sx={{ fontSize: typeScale.note }}>
         measured as written, were the model right; {inHundred(odds.withModel)} with the model’s own
         doubt.
       </Box>
       {better ? (
-        <Box sx={{ mt: 1, p: 1.25, bgcolor: colour.accentWash, borderRadius: 1, fontSize: 14 }}>
+        <Box
+          sx={{
+            mt: 1,
+            p: 1.25,
+            bgcolor: colour.accentWash,
+            borderRadius: 1,
+            fontSize: typeScale.note,
+          }}
+        >
           <strong>Steadier near by:</strong> {inHundred(better.odds.measured)},{' '}
           {Math.round(better.odds.withModel * 100)} with doubt.
           {better.amounts.map(({ index, text }) => (
@@ -108,7 +117,7 @@ export function OddsPanel({
           </Button>
         </Box>
       ) : (
-        <Box sx={{ mt: 0.5, fontSize: 14, color: colour.muted }}>
+        <Box sx={{ mt: 0.5, fontSize: typeScale.note, color: colour.muted }}>
           No amounts near by land more often.
         </Box>
       )}

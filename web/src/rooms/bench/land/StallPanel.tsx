@@ -7,6 +7,7 @@ import type { ThroughStall, WayStep } from '@cobbet/core/dip/throughStall';
 import { useCallback } from 'react';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { throughStallInWorker } from '@/workers/estimatesClient';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
@@ -18,7 +19,7 @@ const shares: Record<number, string> = { 0.25: 'a quarter of', 0.5: 'half of', 0
 function Way({ way, bench }: { way: readonly WayStep[]; bench: Bench }) {
   const seen = new Set<number>();
   return (
-    <Box component="ol" sx={{ m: 0, my: 0.5, pl: 2.5, fontSize: 14 }}>
+    <Box component="ol" sx={{ m: 0, my: 0.5, pl: 2.5, fontSize: typeScale.note }}>
       {way.map(({ index, share }, i) => {
         const again = seen.has(index);
         seen.add(index);
@@ -80,7 +81,7 @@ function Answer({
         </Box>
       )}
       {!exhaustive && (
-        <Box sx={{ mt: 0.5, fontSize: 13, color: colour.muted }}>
+        <Box sx={{ mt: 0.5, fontSize: typeScale.small, color: colour.muted }}>
           Not every order was tried: with so many additions the smallest went along with their
           neighbours.
         </Box>

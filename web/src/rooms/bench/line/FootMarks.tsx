@@ -1,4 +1,5 @@
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { type FootMark, footY } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
 
@@ -38,7 +39,7 @@ export function FootMarks({
                 <text
                   x={clearOf(axis, read, band, beyond)}
                   y={y + 4}
-                  fontSize={12}
+                  fontSize={typeScale.tiny}
                   textAnchor={beyond ? 'start' : 'end'}
                   stroke={colour.paper}
                   strokeWidth={3}

@@ -10,6 +10,7 @@ import { BandSlider } from '@/components/BandSlider';
 import { bodyFigure, capital } from '@/components/bodyText';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { footHeight } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
 
@@ -66,10 +67,10 @@ export function FootRow({
         {word && <SpoonPicture word={word} size={34} />}
       </Box>
       <Box sx={{ minWidth: 0, lineHeight: 1.25 }}>
-        <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+        <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
           {capital(word ?? 'crumbs')}, {when}
         </Box>
-        <Box sx={{ fontSize: 13.5, color: colour.muted }}>
+        <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
           {body === null ? 'not yet a paste' : `body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
           {' · '}
           <Box

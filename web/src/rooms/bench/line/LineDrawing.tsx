@@ -1,4 +1,5 @@
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import {
   footHeight,
   type FootMark,
@@ -83,14 +84,14 @@ function BeadWords({
     <text
       x={x + 12}
       y={y + 4.5}
-      fontSize={13}
+      fontSize={typeScale.small}
       fill={colour.ink}
       stroke={colour.paper}
       strokeWidth={4}
       paintOrder="stroke"
     >
       {figure}
-      <tspan dx={figure === '' ? 0 : 5} fontSize={12} fill={colour.caution}>
+      <tspan dx={figure === '' ? 0 : 5} fontSize={typeScale.tiny} fill={colour.caution}>
         {warning}
       </tspan>
     </text>
@@ -190,7 +191,7 @@ export function LineDrawing(props: Props) {
           <text
             x={axis.x(stall.body) - 6}
             y={11}
-            fontSize={11.5}
+            fontSize={typeScale.tiny}
             textAnchor="end"
             fill={colour.caution}
           >

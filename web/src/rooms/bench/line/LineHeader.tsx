@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { BodyWord } from '@cobbet/core/mix/bodyWords';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
 /** What the line's axis means: the seven spoons, or figures for a seasoning. */
@@ -27,7 +28,7 @@ export function LineHeader({
             bottom: 4,
             transform: 'translateX(-50%)',
             textAlign: 'center',
-            fontSize: 12.5,
+            fontSize: typeScale.small,
             lineHeight: 1.2,
             fontWeight: label === current ? 700 : 400,
             color: label === current ? colour.accent : colour.muted,
@@ -44,7 +45,7 @@ export function LineHeader({
             left: axis.crumbsX,
             bottom: 4,
             transform: 'translateX(-50%)',
-            fontSize: 12.5,
+            fontSize: typeScale.small,
             lineHeight: 1.2,
             color: colour.muted,
           }}
@@ -52,7 +53,15 @@ export function LineHeader({
           crumbs
         </Box>
       ) : (
-        <Box sx={{ position: 'absolute', left: 10, top: 8, fontSize: 13, color: colour.muted }}>
+        <Box
+          sx={{
+            position: 'absolute',
+            left: 10,
+            top: 8,
+            fontSize: typeScale.small,
+            color: colour.muted,
+          }}
+        >
           {shown === 'garlic'
             ? 'garlic as raw crushed, g per 100 g'
             : shown === 'sour'

@@ -7,6 +7,7 @@ import { BandSlider } from '@/components/BandSlider';
 import { capital } from '@/components/bodyText';
 import { against } from '@/components/SeasoningMark';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { footHeight } from './lineGeometry';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
@@ -41,10 +42,10 @@ export function SeasoningFoot({
       }}
     >
       <Box sx={{ lineHeight: 1.25, pl: 1 }}>
-        <Box sx={{ fontWeight: 700, fontSize: 17 }}>
+        <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
           {capital(shown)} {value.toFixed(2)} g per 100 g
         </Box>
-        <Box sx={{ fontSize: 13.5, color: colour.muted }}>
+        <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
           {band ? words[against(value, band)] : 'no target'}
         </Box>
       </Box>

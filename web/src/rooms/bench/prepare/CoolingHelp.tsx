@@ -16,6 +16,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const width = 380;
 const height = 120;
@@ -79,7 +80,7 @@ export function CoolingHelp() {
         width="100%"
         role="img"
         aria-label={`From 90 °C to 30 in ${after(blend)}`}
-        fontSize={11.5}
+        fontSize={typeScale.tiny}
       >
         {[5, 21, 30, 60].map((mark) => (
           <g key={mark}>
@@ -105,7 +106,7 @@ export function CoolingHelp() {
           {after(end)}
         </text>
       </svg>
-      <Box sx={{ fontSize: 14 }}>
+      <Box sx={{ fontSize: typeScale.note }}>
         To blend at 30 °C: <strong>{after(blend)}</strong>. To 21 °C:{' '}
         {after(minutesTo(cooling, 21))}, to 5 °C: {after(minutesTo(cooling, 5))}.{' '}
         <Box

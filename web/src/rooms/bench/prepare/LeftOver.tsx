@@ -8,6 +8,7 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { useState } from 'react';
 import { keepByproducts } from '@/store/byproductCommands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** What making something ready leaves over: what this dip wants of it, its next use, and a place in the ledger. */
 export function LeftOver({
@@ -29,7 +30,7 @@ export function LeftOver({
           0,
         );
         return (
-          <Box key={what} sx={{ mt: 1, fontSize: 14.5 }}>
+          <Box key={what} sx={{ mt: 1, fontSize: typeScale.note }}>
             <strong>Left over:</strong> {what}, about {typical.toFixed(0)} {unit}. {nextUse};{' '}
             {keepDays} {keepDays === 1 ? 'day' : 'days'} in the fridge.
             {wanted > 0 && (

@@ -19,6 +19,7 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { Cautions } from '@/components/Cautions';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { CoolingHelp } from './CoolingHelp';
 import { shortName } from '@/components/shortName';
 import { Choice } from '../rows/Choice';
@@ -136,7 +137,7 @@ export function MakeReady({
         )}
         {way && <TakenUp ingredient={ingredient} way={way} onChange={set} />}
         {curve && way && <SoakCompared ingredient={ingredient} way={way} massG={massG} />}
-        {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: 14 }} />}
+        {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: typeScale.note }} />}
         {made && (
           <Box
             sx={{
@@ -154,7 +155,7 @@ export function MakeReady({
                 {made.steps.map(({ label, handsOnMin, waitMin, uses }) => (
                   <Box component="li" key={label} sx={{ mb: 0.5 }}>
                     {label}
-                    <Box component="span" sx={{ color: colour.muted, fontSize: 14 }}>
+                    <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.note }}>
                       {' · '}
                       {lengthText(handsOnMin)}
                       {waitMin > 0 && `, then ${lengthText(waitMin)} waiting`}

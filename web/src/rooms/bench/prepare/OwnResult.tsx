@@ -9,6 +9,7 @@ import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { forgetYields, keepYield } from '@/store/commands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const percent = (share: number) => `${(share * 100).toFixed(0)} %`;
 
@@ -36,7 +37,7 @@ export function OwnResult({ table, route, name }: { table: Route; route: OwnRout
       ref={section}
       tabIndex={-1}
       aria-label="What it gives"
-      sx={{ mt: 1, fontSize: 14.5, outline: 'none' }}
+      sx={{ mt: 1, fontSize: typeScale.note, outline: 'none' }}
     >
       Typical: {percent(typical)} of the raw weight ({percent(low)} to {percent(high)}).
       {route.results > 0 && (

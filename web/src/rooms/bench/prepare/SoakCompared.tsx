@@ -8,6 +8,7 @@ import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { useState } from 'react';
 import { lengthText } from '@/components/lengthText';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const soaks = [
   { soak: 'overnight', name: 'soaked overnight' },
@@ -53,7 +54,7 @@ export function SoakCompared({
             gridTemplateColumns: { xs: '120px 1fr', sm: '130px 110px 90px 1fr' },
             columnGap: 1.5,
             alignItems: 'center',
-            fontSize: 14.5,
+            fontSize: typeScale.note,
             fontWeight: soak === (way.soak ?? 'overnight') ? 700 : 400,
           }}
         >

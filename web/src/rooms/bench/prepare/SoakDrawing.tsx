@@ -17,6 +17,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 const width = 380;
 const height = 150;
@@ -60,7 +61,7 @@ export function SoakDrawing({
         width="100%"
         role="img"
         aria-label={`Water taken up over ${end.toFixed(0)} hours; nine tenths after ${ready.toFixed(1)}`}
-        fontSize={11.5}
+        fontSize={typeScale.tiny}
       >
         {[0, 0.5, 1].map((share) => (
           <g key={share}>
@@ -104,7 +105,7 @@ export function SoakDrawing({
         )}
       </svg>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, px: 1 }}>
-        <Box sx={{ fontSize: 14, whiteSpace: 'nowrap' }}>water at</Box>
+        <Box sx={{ fontSize: typeScale.note, whiteSpace: 'nowrap' }}>water at</Box>
         <Slider
           size="small"
           aria-label="Temperature of the water"
@@ -116,7 +117,7 @@ export function SoakDrawing({
           valueLabelFormat={(value) => `${value} °C`}
         />
       </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, fontSize: 14 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, fontSize: typeScale.note }}>
         <svg viewBox="0 0 90 72" width={90} height={72} aria-hidden>
           <path
             d={`M14 ${level(dryMl * 0.6 + waterMl)}H76L72 62q-1 6-6 6H24q-5 0-6-6z`}

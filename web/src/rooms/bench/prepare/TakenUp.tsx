@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { Choice } from '../rows/Choice';
 
 /** What a thing takes up or carries along on its way into the bowl; counted with the dip's salt and water. */
@@ -60,7 +61,7 @@ export function TakenUp({
               }}
             />
           </Box>
-          <Box sx={{ fontSize: 14.5 }} role="status">
+          <Box sx={{ fontSize: typeScale.note }} role="status">
             {taken > 0
               ? `It takes up about ${taken.toFixed(2)} g in 100 g, counted in the dip’s salt.`
               : pot
@@ -106,7 +107,7 @@ export function TakenUp({
         </>
       )}
       {way.from === 'blanched' && (
-        <Box sx={{ fontSize: 14, color: colour.muted, mt: 1 }}>
+        <Box sx={{ fontSize: typeScale.note, color: colour.muted, mt: 1 }}>
           Fibrous greens want the blanching and a knife; a blade only makes strings of them.
         </Box>
       )}

@@ -3,6 +3,7 @@
 import InputBase from '@mui/material/InputBase';
 import type { KeyboardEvent } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** Moves the focus to the same field of the next row down, or to what adds a row. */
 function focusNext(from: HTMLElement): void {
@@ -57,7 +58,7 @@ export function AmountField({
       }}
       sx={{
         width: '100%',
-        fontSize: 15,
+        fontSize: typeScale.text,
         fontWeight: 700,
         bgcolor: colour.board,
         borderRadius: 1,

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** A method choice with the line that says why. */
 export function Choice<T extends string>({
@@ -43,7 +44,7 @@ export function Choice<T extends string>({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <Box sx={{ fontSize: 13.5, color: colour.muted }}>{why}</Box>
+      <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>{why}</Box>
     </Box>
   );
 }

@@ -15,6 +15,7 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { type CSSProperties, type KeyboardEvent, memo } from 'react';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { After } from '../line/After';
 import { AmountField } from './AmountField';
 import { rowHeight } from '../line/lineGeometry';
@@ -131,7 +132,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
           cursor: 'grab',
           touchAction: 'none',
           font: 'inherit',
-          fontSize: 13,
+          fontSize: typeScale.small,
           '& svg': { display: 'none' },
           '&:hover svg, &:focus-visible svg': { display: 'block' },
           '&:hover span, &:focus-visible span': { display: 'none' },
@@ -152,7 +153,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
       />
       <Box
         sx={{
-          fontSize: 12.5,
+          fontSize: typeScale.small,
           color: colour.muted,
           textAlign: 'right',
           whiteSpace: 'nowrap',
@@ -167,7 +168,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
           title={ingredient?.name}
           sx={{
             fontWeight: 600,
-            fontSize: 14.5,
+            fontSize: typeScale.note,
             overflow: 'hidden',
             textOverflow: 'ellipsis',
             whiteSpace: 'nowrap',
@@ -180,7 +181,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
           title={note}
           role={error ? 'alert' : undefined}
           sx={{
-            fontSize: 12.5,
+            fontSize: typeScale.small,
             color: error || doubted ? colour.caution : colour.muted,
             overflow: 'hidden',
             textOverflow: 'ellipsis',

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Doubt } from '@cobbet/core/dip/isThisRight';
 import { cautionBox } from '@/theme/cautionBox';
+import { typeScale } from '@/theme/typeScale';
 import { shortName } from '@/components/shortName';
 import type { Bench } from '../useBench';
 
@@ -25,7 +26,7 @@ export function Doubts({
         if (!read) return null;
         const name = shortName(read.ingredient?.name ?? '');
         return (
-          <Box key={read.row.id} sx={{ mt: 0.75, fontSize: 14, lineHeight: 1.4 }}>
+          <Box key={read.row.id} sx={{ mt: 0.75, fontSize: typeScale.note, lineHeight: 1.4 }}>
             {read.row.amount} {name.toLowerCase()}: {message}
             <Box>
               <Button

@@ -5,6 +5,7 @@ import { browning } from '@cobbet/core/dip/browning';
 import { leadFlavour } from '@cobbet/core/dip/leadFlavour';
 import { useMemo } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { namesIn } from '@/components/shortName';
 import type { Bench } from '../useBench';
 
@@ -63,7 +64,7 @@ export function Looks({ bench }: { bench: Bench }) {
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
         <Dab hex={hex} label={`Colour about ${hex}`} />
-        <Box sx={{ fontSize: 14, lineHeight: 1.4 }}>
+        <Box sx={{ fontSize: typeScale.note, lineHeight: 1.4 }}>
           <strong>{name(lead.ingredient)}</strong> leads, {lead.gPer100g.toFixed(0)} g in 100 g
           {lead.dilutedBy.length > 0 &&
             `; beside it ${lead.dilutedBy
@@ -75,7 +76,7 @@ export function Looks({ bench }: { bench: Bench }) {
       {turning && (
         <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center', mt: 0.75 }}>
           <Dab hex={browns.tomorrow ?? hex} label="Colour tomorrow" />
-          <Box sx={{ fontSize: 13.5, lineHeight: 1.4, color: colour.muted }}>
+          <Box sx={{ fontSize: typeScale.small, lineHeight: 1.4, color: colour.muted }}>
             Tomorrow: {browns.browns.map(name).join(' and ')} brown
             {browns.heldBy.length > 0 && `; slowed by ${browns.heldBy.join(' and ')}`}. What helps:{' '}
             {browns.wouldHelp.join(', ')}.

@@ -11,6 +11,7 @@ import { garlicWord, usualSeasoning } from '@cobbet/core/mix/families';
 import { BandSlider } from '@/components/BandSlider';
 import { against } from '@/components/SeasoningMark';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 type SeasoningName = 'saltG' | 'acidG' | 'garlicG';
 
@@ -66,8 +67,10 @@ function SeasoningBar({
     <Box sx={{ mb: 1.1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, lineHeight: 1.2 }}>
         <Box sx={{ fontWeight: 600 }}>{label}</Box>
-        <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: 13.5 }}>{word}</Box>
-        <Box sx={{ ml: 'auto', fontSize: 13.5 }}>{value.toFixed(2)} g</Box>
+        <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: typeScale.small }}>
+          {word}
+        </Box>
+        <Box sx={{ ml: 'auto', fontSize: typeScale.small }}>{value.toFixed(2)} g</Box>
       </Box>
       <Box sx={{ position: 'relative', height: 26 }}>
         <Box
@@ -126,7 +129,14 @@ function SeasoningBar({
           }}
         />
       </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', fontSize: 12.5, color: colour.muted }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          fontSize: typeScale.small,
+          color: colour.muted,
+        }}
+      >
         {target ? 'target' : 'usual'} {low.toFixed(2)}–{high.toFixed(2)}
         <Button
           size="small"
@@ -135,7 +145,7 @@ function SeasoningBar({
               ? `Take away the target for ${label.toLowerCase()}`
               : `Make the usual ${label.toLowerCase()} the target`
           }
-          sx={{ ml: 'auto', p: 0, minWidth: 0, fontSize: 12.5, lineHeight: 1.3 }}
+          sx={{ ml: 'auto', p: 0, minWidth: 0, fontSize: typeScale.small, lineHeight: 1.3 }}
           onClick={() => onBand(target ? null : { low: usual.low, high: usual.high })}
         >
           {target ? 'clear' : 'aim for it'}
@@ -177,7 +187,10 @@ export function Mouth({
     <Box component="section" aria-label="In the mouth">
       <Typography variant="h2" sx={{ mb: 1 }}>
         In the mouth{' '}
-        <Box component="span" sx={{ fontSize: 13, fontWeight: 400, color: colour.muted }}>
+        <Box
+          component="span"
+          sx={{ fontSize: typeScale.small, fontWeight: 400, color: colour.muted }}
+        >
           per 100 g
         </Box>
       </Typography>
@@ -193,7 +206,7 @@ export function Mouth({
           onBand={(band) => onTarget(name, band)}
         />
       ))}
-      <Box sx={{ fontSize: 13.5, color: colour.muted, lineHeight: 1.45 }}>
+      <Box sx={{ fontSize: typeScale.small, color: colour.muted, lineHeight: 1.45 }}>
         {analysis.massG > 0 && minor.map(([label, value]) => `${label} ${value}`).join(' · ')}
       </Box>
     </Box>

@@ -8,6 +8,7 @@ import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measur
 import { printNumber } from '@cobbet/core/amounts/printAmount';
 import { Cautions } from '@/components/Cautions';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 
 /** What it makes, what is in it for those who must know, and the cautions that apply. */
 export function Yield({
@@ -39,22 +40,27 @@ export function Yield({
         It makes
       </Typography>
       <Box sx={{ lineHeight: 1.4 }}>
-        <Box component="span" sx={{ fontSize: 21, fontWeight: 700 }}>
+        <Box component="span" sx={{ fontSize: typeScale.large, fontWeight: 700 }}>
           {massG.toFixed(0)} g
         </Box>{' '}
         · {volumeMl.toFixed(0)} ml · {printNumber(cups)} {cups > 1 ? 'cups' : 'cup'}
       </Box>
-      <Box sx={{ fontSize: 14 }}>
+      <Box sx={{ fontSize: typeScale.note }}>
         {portions} {portions === 1 ? 'portion' : 'portions'} of {dip.portionG} g, about{' '}
         {Math.round((per100g.kcal * dip.portionG) / 100)} kcal each
         {topG > 0 && ` · ${topG.toFixed(0)} g more on top`}
       </Box>
-      <Box sx={{ fontSize: 14, color: keepDays > usual.usual ? colour.caution : 'inherit' }}>
+      <Box
+        sx={{
+          fontSize: typeScale.note,
+          color: keepDays > usual.usual ? colour.caution : 'inherit',
+        }}
+      >
         Keeps {keepDays} {keepDays === 1 ? 'day' : 'days'} at 4 °C or below
         {keepDays > usual.usual && `, longer than the usual ${usual.usual}: follow local codes`}
       </Box>
       {allergens.length > 0 && (
-        <Box sx={{ fontSize: 14, mt: 1 }}>
+        <Box sx={{ fontSize: typeScale.note, mt: 1 }}>
           Contains{' '}
           <Box component="strong">
             {allergens.map((one) => one.replace(/^tree-nut:/, '').replace('-', ' ')).join(', ')}

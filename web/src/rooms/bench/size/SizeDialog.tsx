@@ -22,6 +22,7 @@ import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { namesIn } from '@/components/shortName';
 import { useInHouse } from '@/store/useInHouse';
+import { typeScale } from '@/theme/typeScale';
 import { SizedRows } from './SizedRows';
 import type { Bench } from '../useBench';
 
@@ -167,13 +168,13 @@ export function SizeDialog({
               </Box>
               <SizedRows resized={resized} rows={rows} nameOf={nameOf} />
               {most && (
-                <Box sx={{ mt: 1, fontSize: 14.5 }}>
+                <Box sx={{ mt: 1, fontSize: typeScale.note }}>
                   Rounded to what can be measured; furthest off is {nameOf(most.rowId)}, by{' '}
                   {Math.abs(most.off * 100).toFixed(0)} % {most.off > 0 ? 'more' : 'less'}.
                 </Box>
               )}
               {spares.length > 0 && (
-                <Box sx={{ mt: 1, fontSize: 14.5 }}>
+                <Box sx={{ mt: 1, fontSize: typeScale.note }}>
                   Left begun: {spares.join(', ')}. Cover it, keep it in the fridge and use it within
                   two or three days; what was in a can goes into a jar.
                 </Box>

@@ -13,6 +13,7 @@ import type { School, SchoolOption } from '@cobbet/core/ways/school';
 import { proposeWay, schoolsOf } from '@cobbet/core/ways/schoolsOf';
 import { useMemo } from 'react';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { Bench } from '../useBench';
 import { effectWords } from './effectWords';
 
@@ -38,7 +39,9 @@ function Question({
       <Box component="legend" sx={{ float: 'left', width: '100%', p: 0, fontWeight: 700 }}>
         {school.question}
       </Box>
-      <Box sx={{ clear: 'both', fontSize: 14, color: colour.muted, mb: 0.5 }}>{school.why}</Box>
+      <Box sx={{ clear: 'both', fontSize: typeScale.note, color: colour.muted, mb: 0.5 }}>
+        {school.why}
+      </Box>
       {school.options.map((option) => {
         const chosen = option.id === school.chosen;
         const words = chosen ? ['as it is now'] : effectWords(now, wayEffect(option.dip, kitchen));
@@ -61,7 +64,7 @@ function Question({
             <Box sx={{ fontWeight: chosen ? 700 : 400 }}>{option.name}</Box>
             <Box
               sx={{
-                fontSize: 14,
+                fontSize: typeScale.note,
                 color: colour.muted,
                 gridColumn: { xs: '2 / -1', sm: 'auto' },
                 pb: { xs: 0.75, sm: 0 },

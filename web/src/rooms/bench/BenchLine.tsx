@@ -1,0 +1,151 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import type { AmountView } from '@cobbet/core/book/book';
+import type { analyseDip } from '@cobbet/core/dip/analyseDip';
+import type { ReadRow } from '@cobbet/core/dip/readRow';
+import { type Ref, useMemo } from 'react';
+import { bodyText, wordOf } from '@/components/bodyText';
+import { colour } from '@/theme/colour';
+import { AfterRows } from './line/After';
+import { BeadHandles } from './line/BeadHandles';
+import { FootRow } from './line/FootRow';
+import { LineDrawing } from './line/LineDrawing';
+import { LineHeader } from './line/LineHeader';
+import { SeasoningFoot } from './line/SeasoningFoot';
+import { beadsOf, type ShownQuantity } from './line/shownQuantity';
+import type { useLine } from './line/useLine';
+import { RowList } from './rows/RowList';
+import type { Bench } from './useBench';
+import type { BenchEdits } from './useBenchEdits';
+
+/** Width of the rows' side; the axis takes the rest. */
+const rowsWidth = 'clamp(398px, 53%, 580px)';
+
+/** Whether every row of a dip has its place in another one, which may go on after them. */
+const samePlaces = (rows: readonly ReadRow[], others: readonly ReadRow[]) =>
+  rows.every(({ row }, i) => others[i]?.row.id === row.id);
+
+/** Rows and line on one surface, with what it comes to at the foot. */
+export function BenchLine({
+  bench,
+  line,
+  edits,
+  shown,
+  view,
+  preview,
+  measured,
+  width,
+}: {
+  bench: Bench;
+  line: ReturnType<typeof useLine>;
+  edits: BenchEdits;
+  shown: ShownQuantity;
+  view: AmountView;
+  /** The dip with what is proposed in it; null where nothing is. */
+  preview: ReturnType<typeof analyseDip> | null;
+  /** Takes the element whose width the line has. */
+  measured: Ref<HTMLDivElement>;
+  /** px */
+  width: number;
+}) {
+  const { dip, rows, analysis, machine } = bench;
+  const { axis, beads, feet, seasoning, band, stallsAt, doubts } = line;
+  const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
+  const { freshBody, chilledBody, sd } = analysis;
+  const previewFeet = preview
+    ? seasoning
+      ? [preview.analysis.per100g[seasoning]]
+      : [preview.analysis.freshBody, preview.analysis.chilledBody]
+    : [];
+  const previewBeads = preview && samePlaces(rows, preview.rows);
+  const after = rows.map((_, i) => {
+    const step = analysis.path[i];
+    if (!step) return '';
+    const fragile = step.fragile ? '; fragile, a spoon does much here' : '';
+    return `After this: ${bodyText(step.state === 'crumbs' ? null : step.body)}${fragile}`;
+  });
+  return (
+    <>
+      <Box sx={{ ml: rowsWidth }}>
+        <LineHeader shown={shown} axis={axis} current={wordOf(freshBody)} />
+      </Box>
+      <Box sx={{ position: 'relative' }}>
+        <Box
+          ref={measured}
+          sx={{ position: 'absolute', left: rowsWidth, right: 0, top: 0, bottom: 0 }}
+        >
+          <LineDrawing
+            axis={axis}
+            shown={shown}
+            width={width}
+            beads={beads}
+            onTop={rows.map(({ row }) => row.place === 'top')}
+            preview={
+              previewBeads ? beadsOf(preview.analysis.path, shown).slice(0, rows.length) : null
+            }
+            feet={rows.length === 0 ? [] : feet}
+            previewFeet={previewFeet}
+            stall={
+              shown === 'body' && machine.stallBody !== null
+                ? { body: machine.stallBody, label: `${machine.name} stalls` }
+                : null
+            }
+            stallsAt={new Set(shown === 'body' ? stallsAt : [])}
+          />
+          <BeadHandles
+            bench={bench}
+            beads={beads}
+            axis={axis}
+            figure={seasoning ?? 'freshBody'}
+            view={view}
+          />
+        </Box>
+        <AfterRows value={after}>
+          <RowList
+            bench={bench}
+            machine={machine}
+            view={view}
+            rowsWidth={rowsWidth}
+            onMove={edits.move}
+            onEditRow={edits.editRow}
+            onDelete={edits.takeOut}
+            doubtful={doubtful}
+          />
+        </AfterRows>
+        {rows.length > 0 &&
+          (seasoning ? (
+            <SeasoningFoot
+              shown={shown}
+              value={analysis.per100g[seasoning]}
+              band={band}
+              axis={axis}
+              axisLeft={rowsWidth}
+              onBand={(next) => edits.setTarget(seasoning, next)}
+            />
+          ) : (
+            <Box sx={{ borderTop: `2px solid ${colour.ink}` }}>
+              <FootRow
+                when="just blended"
+                body={freshBody}
+                sd={sd}
+                band={dip.targets.freshBody}
+                axis={axis}
+                axisLeft={rowsWidth}
+                onBand={(next) => edits.setTarget('freshBody', next)}
+              />
+              <FootRow
+                when="rested and chilled"
+                body={chilledBody}
+                sd={sd}
+                band={dip.targets.chilledBody}
+                axis={axis}
+                axisLeft={rowsWidth}
+                onBand={(next) => edits.setTarget('chilledBody', next)}
+              />
+            </Box>
+          ))}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+import Box from '@mui/material/Box';
+import { bodyWord } from '@cobbet/core/mix/bodyWords';
+import { bodyFigure } from '@/components/bodyText';
+import { SpoonPicture } from '@/components/SpoonPicture';
+import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
+
+/** A body as a picture with its word and figure. */
+export function Standing({
+  title,
+  body,
+  empty,
+}: {
+  title: string;
+  body: number | null;
+  empty: string;
+}) {
+  const word = body === null ? null : bodyWord(body);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+      {word ? <SpoonPicture word={word} size={62} /> : <Box sx={{ width: 62 }} />}
+      <Box sx={{ lineHeight: 1.2 }}>
+        <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>{title}</Box>
+        <Box sx={{ fontSize: typeScale.figure, fontWeight: 700 }}>{word ?? empty}</Box>
+        {body !== null && (
+          <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>body {bodyFigure(body)}</Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

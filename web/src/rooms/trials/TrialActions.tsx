@@ -1,0 +1,73 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Trial } from '@cobbet/core/book/trial';
+import { colour } from '@/theme/colour';
+import { mostCompared, pick, usePicked } from './comparePick';
+
+/** What can be opened under a trial. */
+export type TrialPart = 'amounts' | 'reading' | 'tasting';
+
+/** What can be done with a trial: look, read, taste, hold it against others. */
+export function TrialActions({
+  trial,
+  shown,
+  onShow,
+}: {
+  trial: Trial;
+  shown: TrialPart | null;
+  onShow: (part: TrialPart | null) => void;
+}) {
+  const picked = usePicked((state) => state.ids);
+  const cold = trial.readings.some(({ when }) => when === 'chilled');
+  const gates = trial.gates ?? [];
+  const toggle = (part: TrialPart) => onShow(shown === part ? null : part);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+      <Button
+        size="small"
+        sx={{ px: 0, minHeight: 32 }}
+        aria-expanded={shown === 'amounts'}
+        onClick={() => toggle('amounts')}
+      >
+        {shown === 'amounts' ? 'Hide the amounts' : 'Show the amounts'}
+      </Button>
+      <Box
+        component="label"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 0.75,
+          minHeight: 32,
+          width: '100%',
+        }}
+      >
+        <Box
+          component="input"
+          type="checkbox"
+          aria-label={`Trial ${trial.number} side by side`}
+          checked={picked.includes(trial.id)}
+          disabled={picked.length >= mostCompared && !picked.includes(trial.id)}
+          onChange={() => pick(trial.id)}
+          sx={{ width: 24, height: 24, m: 0, accentColor: colour.accent }}
+        />
+        side by side
+      </Box>
+      <Button
+        size="small"
+        sx={{ px: 0, minHeight: 32 }}
+        aria-expanded={shown === 'reading'}
+        onClick={() => toggle('reading')}
+      >
+        {cold ? 'Read it cold again' : 'Read it cold'}
+      </Button>
+      <Button
+        size="small"
+        sx={{ px: 0, minHeight: 32 }}
+        aria-expanded={shown === 'tasting'}
+        onClick={() => toggle('tasting')}
+      >
+        {gates.some(({ when }) => when === 'chilled') ? 'Tasted cold ✓' : 'Taste it cold'}
+      </Button>
+    </Box>
+  );
+}
