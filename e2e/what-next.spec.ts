@@ -89,7 +89,8 @@ test('looked at on the way, what follows does not belong to that reading', async
     await page.getByRole('button', { name: 'In, as written', exact: true }).click();
     await expect(page.getByText(`step ${i + 2} of 10`)).toBeVisible();
     // water is next, and pulses that firm it are still to come
-    if (i === 1) await expect(page.getByRole('note')).toContainText(/^Leave it well on the loose side/);
+    if (i === 1)
+      await expect(page.getByRole('note')).toContainText(/^Leave it well on the loose side/);
   }
   await page.getByRole('button', { name: 'Look and taste now' }).click();
   const predicted = (await page.getByText(/Predicted: /).textContent()) ?? '';

@@ -181,7 +181,7 @@ const kitchens = 500;
 const cooked = Array.from({ length: kitchens }, (_, i) =>
   simulatedCook(i + 1, shippedLarder, solver),
 );
-const shareOf = (is: (run: SimulatedRun) => boolean) => cooked.filter(is).length / kitchens;
+const shareOf = (holds: (run: SimulatedRun) => boolean) => cooked.filter(holds).length / kitchens;
 const often = cooked.filter(({ readings }) => readings >= 5);
 const cook = {
   kitchens,

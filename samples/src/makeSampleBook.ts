@@ -122,13 +122,13 @@ function verdict(value: number, low: number, high: number, random: () => number)
 
 function marks(dip: Dip, analysis: Analysis, random: () => number): TasteMarks {
   const usual = usualSeasoning[dip.family];
-  const of = (name: 'saltG' | 'acidG' | 'garlicG') => {
+  const per100 = (name: 'saltG' | 'acidG' | 'garlicG') => {
     const target = dip.targets[name];
     const low = target?.low ?? usual[name].low;
     const high = target?.high ?? usual[name].high;
     return verdict(analysis.per100g[name], low, high, random);
   };
-  return { salt: of('saltG'), sour: of('acidG'), garlic: of('garlicG') };
+  return { salt: per100('saltG'), sour: per100('acidG'), garlic: per100('garlicG') };
 }
 
 function trialOf(

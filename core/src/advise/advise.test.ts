@@ -291,8 +291,8 @@ describe('a reading of the bowl', () => {
 describe('a simulated cook who follows the first suggestion', () => {
   test('in thirty kitchens nobody knows ends inside nearly always, in few additions', () => {
     const runs = Array.from({ length: 30 }, (_, i) => simulatedCook(i + 1, shippedLarder, solver));
-    const share = (is: (run: (typeof runs)[number]) => boolean) =>
-      runs.filter(is).length / runs.length;
+    const share = (holds: (run: (typeof runs)[number]) => boolean) =>
+      runs.filter(holds).length / runs.length;
     // of 500 kitchens 97.8 % end inside and 2.8 % go past a band: of thirty, all but two and no more than two
     expect(runs.filter(({ inside }) => inside).length).toBeGreaterThanOrEqual(28);
     expect(share(({ additions }) => additions <= 5)).toBeGreaterThan(0.9);

@@ -49,10 +49,10 @@ describe('analyse', () => {
   });
 
   test('measures change the cup', () => {
-    const of = (measures: string) =>
+    const askedIn = (measures: string) =>
       analyseRequest({ measures, parts: [{ ingredient: 'water', amount: '1 cup' }] }).massG;
-    expect(of('us')).toBeCloseTo(236.588 * 0.998, 6);
-    expect(of('british')).toBeCloseTo(284 * 0.998, 6);
+    expect(askedIn('us')).toBeCloseTo(236.588 * 0.998, 6);
+    expect(askedIn('british')).toBeCloseTo(284 * 0.998, 6);
   });
 
   test('own ingredients, whole and like another', () => {

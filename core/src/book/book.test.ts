@@ -99,12 +99,12 @@ describe('dips', () => {
 });
 
 describe('a run', () => {
-  const of = dip('a');
-  const planned = of.rows.flatMap((row): TrialRow[] => {
+  const plainDip = dip('a');
+  const planned = plainDip.rows.flatMap((row): TrialRow[] => {
     const read = trialRowOf(readRow(row, kitchenOf()));
     return read ? [read] : [];
   });
-  const run = startRun('r', of, planned, '2026-05-06T09:00:00.000Z');
+  const run = startRun('r', plainDip, planned, '2026-05-06T09:00:00.000Z');
 
   test('starts with every addition planned and none in', () => {
     expect(run.entries.map(({ planned: row }) => row.planned)).toEqual(['2 cups', '1/4 cup']);

@@ -15,8 +15,8 @@ import { type TellingReading, tellingReadings } from '../readings/tellsMost';
 import { toBeRead } from '../dip/toBeRead';
 import { trialEvidence } from './trialEvidence';
 
-const of = dip('a');
-const rows = of.rows.flatMap((row): TrialRow[] => {
+const plainDip = dip('a');
+const rows = plainDip.rows.flatMap((row): TrialRow[] => {
   const read = trialRowOf(readRow(row, kitchenOf()));
   return read ? [read] : [];
 });
@@ -112,7 +112,7 @@ describe('a book’s calibration', () => {
   test('takes every trial’s readings but those left out, and those of a dip being made', () => {
     expect(calibration.count).toBe(2);
     const run = {
-      ...startRun('r', of, rows, '2026-05-07T10:00:00.000Z'),
+      ...startRun('r', plainDip, rows, '2026-05-07T10:00:00.000Z'),
       readings: [kept({ eye: 'packs' })],
     };
     const logged = {
@@ -155,7 +155,7 @@ describe('a book’s calibration', () => {
 });
 
 describe('the reading that tells most', () => {
-  const read = toBeRead(of, kitchenOf());
+  const read = toBeRead(plainDip, kitchenOf());
   const telling = read ? tellingReadings(calibrate([]), read) : [];
 
   test('is the surest test that is good for so stiff a paste', () => {
@@ -187,7 +187,7 @@ describe('the reading that tells most', () => {
   });
 
   test('of a dip with nothing in it is none', () => {
-    expect(toBeRead({ ...of, rows: [] }, kitchenOf())).toBeNull();
+    expect(toBeRead({ ...plainDip, rows: [] }, kitchenOf())).toBeNull();
   });
 });
 

@@ -26,11 +26,11 @@ const begun = after(0);
 const planned = begun.entries.map((entry) => entry.planned);
 
 describe('a run’s bowl', () => {
-  const of = dip('a');
-  const run = runOf(of, 0, kitchen);
+  const plainDip = dip('a');
+  const run = runOf(plainDip, 0, kitchen);
 
   test('is empty at first, with what it will be after the step in hand', () => {
-    const { now, next } = runBowl(run, of, kitchen);
+    const { now, next } = runBowl(run, plainDip, kitchen);
     expect(now.massG).toBe(0);
     expect(next?.massG).toBeCloseTo(run.entries[0]?.planned.massG ?? NaN, 9);
   });
@@ -42,10 +42,10 @@ describe('a run’s bowl', () => {
       step: 1,
       entries: run.entries.map((entry, i) => (i === 0 ? { ...entry, done } : entry)),
     };
-    const { now, next } = runBowl(after, of, kitchen);
+    const { now, next } = runBowl(after, plainDip, kitchen);
     expect(now.massG).toBe(156);
     expect(next?.freshBody).toBeLessThan(now.freshBody ?? NaN);
-    expect(runBowl({ ...after, step: 2 }, of, kitchen).next).toBeNull();
+    expect(runBowl({ ...after, step: 2 }, plainDip, kitchen).next).toBeNull();
   });
 });
 

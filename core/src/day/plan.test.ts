@@ -44,14 +44,14 @@ const randomDay: fc.Arbitrary<DayProblem> = fc
     resources: kitchen,
     tasks: dips.flatMap((dip, i): Task[] => {
       const name = `dip ${i}`;
-      const of = (id: string, extra: Partial<Task>) =>
+      const taskOf = (id: string, extra: Partial<Task>) =>
         task(`${i}-${id}`, { dip: name, contains: dip.contains, ...extra });
       const before: Task[] = [];
       if (dip.soak > 0)
-        before.push(of('soak', { handsOnMin: 2, waitMin: dip.soak, uses: { bowl: 1 } }));
+        before.push(taskOf('soak', { handsOnMin: 2, waitMin: dip.soak, uses: { bowl: 1 } }));
       if (dip.roast) {
         before.push(
-          of('roast', {
+          taskOf('roast', {
             handsOnMin: 3,
             waitMin: dip.roast.minutes,
             uses: { oven: { tempC: dip.roast.tempC } },
@@ -60,16 +60,16 @@ const randomDay: fc.Arbitrary<DayProblem> = fc
       }
       if (dip.boil > 0) {
         const after = before.filter(({ id }) => id.endsWith('soak')).map(({ id }) => id);
-        before.push(of('boil', { handsOnMin: 4, waitMin: dip.boil, uses: { hob: 1 }, after }));
+        before.push(taskOf('boil', { handsOnMin: 4, waitMin: dip.boil, uses: { hob: 1 }, after }));
       }
       const hold = dip.hold === null ? {} : { maxHoldMin: dip.hold };
-      const blend = of('blend', {
+      const blend = taskOf('blend', {
         handsOnMin: dip.blend,
         uses: { processor: 1, bowl: 1 },
         after: before.map(({ id }) => id),
         ...hold,
       });
-      const chill = of('chill', {
+      const chill = taskOf('chill', {
         handsOnMin: 1,
         waitMin: dip.chill,
         uses: { bowl: 1 },

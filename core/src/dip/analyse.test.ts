@@ -8,7 +8,7 @@ import type { Part } from '../mix/part';
 import { analyse } from './analyse';
 import { cautionsFor } from '../safety/cautions';
 
-const of = (parts: Part[], method = usualMethod, servedAtC = 5) =>
+const analysed = (parts: Part[], method = usualMethod, servedAtC = 5) =>
   analyse(parts, conditionsOf({ method, servedAtC }));
 
 const hummus = [
@@ -24,7 +24,7 @@ describe('a dip read from top to bottom', () => {
   test('has one step for each addition, the last being the whole', () => {
     fc.assert(
       fc.property(pulseDip, (parts) => {
-        const { path, freshBody, massG, per100g } = of(parts);
+        const { path, freshBody, massG, per100g } = analysed(parts);
         expect(path.length).toBe(parts.length);
         const last = path.at(-1);
         expect(last?.body).toBe(freshBody);
@@ -38,19 +38,19 @@ describe('a dip read from top to bottom', () => {
   test('a prefix of it is that much of the path', () => {
     fc.assert(
       fc.property(pulseDip, fc.integer({ min: 1, max: 7 }), (parts, count) => {
-        const whole = of(parts)
+        const whole = analysed(parts)
           .path.slice(0, count)
           .map((step) => ({
             ...step,
             modelSd: expect.closeTo(step.modelSd, 9) as unknown,
           }));
-        expect(of(parts.slice(0, count)).path).toEqual(whole);
+        expect(analysed(parts.slice(0, count)).path).toEqual(whole);
       }),
     );
   });
 
   test('tahini seizes with lemon, breaks with water, stiffens with chickpeas', () => {
-    const [tahini, lemon, water, , , beans] = of(hummus).path.map((step) => step.body ?? NaN);
+    const [tahini, lemon, water, , , beans] = analysed(hummus).path.map((step) => step.body ?? NaN);
     expect(lemon).toBeGreaterThan((tahini ?? NaN) + 2);
     expect(water).toBeLessThan((lemon ?? NaN) - 2);
     expect(beans).toBeGreaterThan((water ?? NaN) + 1);
@@ -62,13 +62,13 @@ describe('a dip read from top to bottom', () => {
       ...hummus.filter((one) => one.ingredient.id !== 'water'),
       part('water', 40),
     ];
-    expect(of(split).freshBody).toBeCloseTo(of(hummus).freshBody ?? NaN, 9);
+    expect(analysed(split).freshBody).toBeCloseTo(analysed(hummus).freshBody ?? NaN, 9);
   });
 });
 
 describe('body at its moments', () => {
   test('served at 5 °C is chilled; words are those of the figures', () => {
-    const { servedBody, chilledBody, freshBody, warmBody, waterOutside } = of(hummus);
+    const { servedBody, chilledBody, freshBody, warmBody, waterOutside } = analysed(hummus);
     expect(servedBody).toBeCloseTo(chilledBody ?? NaN, 9);
     expect(chilledBody).toBeGreaterThan(freshBody ?? NaN);
     expect(warmBody).toBeLessThan(freshBody ?? NaN);
@@ -76,7 +76,7 @@ describe('body at its moments', () => {
   });
 
   test('crumbs have no figures', () => {
-    const { path, ...end } = of([part('hazelnut', 100), part('parmesan-style', 60)]);
+    const { path, ...end } = analysed([part('hazelnut', 100), part('parmesan-style', 60)]);
     expect(end).toMatchObject({
       freshBody: null,
       warmBody: null,
@@ -88,12 +88,12 @@ describe('body at its moments', () => {
   });
 
   test('a mix under body 3 pours', () => {
-    expect(of([part('chickpeas-cooked', 100), part('water', 900)]).state).toBe('pours');
+    expect(analysed([part('chickpeas-cooked', 100), part('water', 900)]).state).toBe('pours');
   });
 
   test('grind and air move every step alike', () => {
-    const silky = of(hummus, { ...usualMethod, grind: 'silky', overrunPct: 10 });
-    const plain = of(hummus);
+    const silky = analysed(hummus, { ...usualMethod, grind: 'silky', overrunPct: 10 });
+    const plain = analysed(hummus);
     silky.path.forEach((step, i) =>
       expect(step.body).toBeCloseTo((plain.path[i]?.body ?? NaN) + 0.35, 9),
     );
@@ -104,8 +104,8 @@ describe('body at its moments', () => {
 
 describe('folded in and on top', () => {
   test('folds are mass, volume and salt, but no body', () => {
-    const folded = of([...hummus, part('capers', 40, 'fold')]);
-    const plain = of(hummus);
+    const folded = analysed([...hummus, part('capers', 40, 'fold')]);
+    const plain = analysed(hummus);
     expect(folded.freshBody).toBeCloseTo(plain.freshBody ?? NaN, 9);
     expect(folded.massG).toBeCloseTo(plain.massG + 40, 9);
     expect(folded.volumeMl).toBeGreaterThan(plain.volumeMl + 30);
@@ -113,8 +113,8 @@ describe('folded in and on top', () => {
   });
 
   test('what goes on top is counted apart, its allergens with the rest', () => {
-    const topped = of([...hummus, part('hazelnut', 15, 'top')]);
-    const plain = of(hummus);
+    const topped = analysed([...hummus, part('hazelnut', 15, 'top')]);
+    const plain = analysed(hummus);
     expect(topped.massG).toBeCloseTo(plain.massG, 9);
     expect(topped.topG).toBe(15);
     expect(topped.per100g).toEqual(plain.per100g);
@@ -126,12 +126,15 @@ describe('spread', () => {
   const spooned = hummus.map((one) => ({ ...one, cv: 0.1 }));
 
   test('sd joins 0.65 of the model and the measuring', () => {
-    const { sd, path } = of(spooned);
+    const { sd, path } = analysed(spooned);
     expect(sd).toBeCloseTo(Math.hypot(0.65, path.at(-1)?.measuringSd ?? NaN), 9);
   });
 
   test('a lone ingredient can’t be mismeasured into another body', () => {
-    expect(of([{ ...part('tahini-hulled', 80), cv: 0.3 }]).path[0]?.measuringSd).toBeCloseTo(0, 6);
+    expect(analysed([{ ...part('tahini-hulled', 80), cv: 0.3 }]).path[0]?.measuringSd).toBeCloseTo(
+      0,
+      6,
+    );
   });
 
   test('first order agrees with drawing amounts at random', () => {
@@ -145,7 +148,7 @@ describe('spread', () => {
     const bodies: number[] = [];
     const salts: number[] = [];
     for (let i = 0; i < 4000; i += 1) {
-      const drawn = of(
+      const drawn = analysed(
         some.map((one) => ({ ...one, massG: one.massG * (1 + one.cv * normal()), cv: 0 })),
       );
       bodies.push(drawn.freshBody ?? NaN);
@@ -155,14 +158,14 @@ describe('spread', () => {
       const mean = values.reduce((a, b) => a + b, 0) / values.length;
       return Math.sqrt(values.reduce((a, b) => a + (b - mean) ** 2, 0) / values.length);
     };
-    const last = of(some).path.at(-1);
+    const last = analysed(some).path.at(-1);
     expect((last?.measuringSd ?? NaN) / sd(bodies)).toBeCloseTo(1, 1);
     expect((last?.seasoningSd.saltG ?? NaN) / sd(salts)).toBeCloseTo(1, 1);
   });
 });
 
 test('an empty dip is nothing, and says so calmly', () => {
-  const { massG, volumeMl, path, freshBody } = of([]);
+  const { massG, volumeMl, path, freshBody } = analysed([]);
   expect([massG, volumeMl, path.length]).toEqual([0, 0, 0]);
   expect(freshBody).toBeNull();
 });

@@ -34,10 +34,10 @@ describe('smoothness', () => {
   });
 
   test('nuts are grainier than yogurt; what is folded in does not count; nothing has none', () => {
-    const of = (id: string) =>
+    const judged = (id: string) =>
       smoothness([part(id, 100)], 'normal', machine('food-processor'), false);
-    expect(of('walnut')).toBeLessThan(of('greek-yogurt-10') ?? NaN);
-    const plain = of('greek-yogurt-10');
+    expect(judged('walnut')).toBeLessThan(judged('greek-yogurt-10') ?? NaN);
+    const plain = judged('greek-yogurt-10');
     const folded = smoothness(
       [part('greek-yogurt-10', 100), part('walnut', 80, 'fold')],
       'normal',

@@ -11,7 +11,7 @@ const rows: LandingRow[] = [
   { ...part('lemon-juice', 30), hold: false },
   { ...part('sea-salt-fine', 3), hold: false },
   { ...part('chickpeas-canned-drained', 330), hold: false },
-  { ...part('parsley', 12, 'folded'), hold: false },
+  { ...part('parsley', 12, 'fold'), hold: false },
   { ...part('olive-oil-extra-virgin', 20, 'top'), hold: false },
 ];
 const whipped = conditionsOf({ method: { ...usualMethod, overrunPct: 20 } });

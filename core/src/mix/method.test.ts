@@ -81,9 +81,9 @@ describe('temperature and rest', () => {
   });
 
   test('rest comes in with 45 minutes: two thirds of it by then, all after four hours', () => {
-    const of = (minutes: number) => temperatureAndRestBody(hummus, 1, 25, minutes);
-    expect(of(45)).toBeCloseTo(0.15 * (1 - 1 / Math.E), 6);
-    expect(of(240)).toBeGreaterThan(0.148);
+    const rested = (minutes: number) => temperatureAndRestBody(hummus, 1, 25, minutes);
+    expect(rested(45)).toBeCloseTo(0.15 * (1 - 1 / Math.E), 6);
+    expect(rested(240)).toBeGreaterThan(0.148);
   });
 
   test('dry things go on swelling while there is free water', () => {

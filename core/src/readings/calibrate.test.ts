@@ -120,8 +120,8 @@ describe('a reading', () => {
       fc.property(fc.array(arbitraryEvidence, { maxLength: 15 }), arbitraryEvidence, (had, one) => {
         const before = calibrate(had);
         const after = withEvidence(before, one);
-        const at = (of: typeof before) =>
-          correctionBody(correctionOf(of, one.formulaId), one.modelBody, one.waterOutside);
+        const at = (taught: typeof before) =>
+          correctionBody(correctionOf(taught, one.formulaId), one.modelBody, one.waterOutside);
         const off = one.difference - at(before);
         const moved = at(after) - at(before);
         expect(moved * Math.sign(off)).toBeGreaterThanOrEqual(-1e-9);
@@ -137,14 +137,14 @@ describe('a reading', () => {
         arbitraryEvidence,
         arbitraryEvidence,
         fc.double({ min: 0, max: 1, noNaN: true }),
-        (had, one, of, belonging) => {
+        (had, one, formula, belonging) => {
           const before = calibrate(had);
           const after = withEvidence(before, one);
           const spread = (calibration: typeof before) =>
             spreadLeft(
-              correctionOf(calibration, of.formulaId),
-              of.modelBody,
-              of.waterOutside,
+              correctionOf(calibration, formula.formulaId),
+              formula.modelBody,
+              formula.waterOutside,
               belonging,
             );
           expect(spread(after)).toBeLessThanOrEqual(spread(before) + 1e-9);

@@ -49,8 +49,8 @@ function errorOf(way: ReadingWay, body: number): number | null {
 export function tellingReadings(calibration: Calibration, dip: ToBeRead): TellingReading[] {
   const { formulaId, modelBody, waterOutside, gained, measuringSd } = dip;
   const { residualSdBody } = startingBodyParameters;
-  const sd = (of: Calibration) =>
-    residualSdBody * spreadLeft(correctionOf(of, formulaId), modelBody, waterOutside);
+  const sd = (taught: Calibration) =>
+    residualSdBody * spreadLeft(correctionOf(taught, formulaId), modelBody, waterOutside);
   const expected =
     modelBody + correctionBody(correctionOf(calibration, formulaId), modelBody, waterOutside);
   const sdNow = sd(calibration);

@@ -39,18 +39,18 @@ const charred = dip('charred', {
   ],
 });
 const idsOf = ({ rows }: Dip) => rows.map(({ id }) => id);
-const schools = (of: Dip) => schoolsOf(of, kitchenOf());
-const ask = (of: Dip, id: string) => {
-  const found = schools(of).find((one) => one.id === id);
+const schools = (recipe: Dip) => schoolsOf(recipe, kitchenOf());
+const ask = (recipe: Dip, id: string) => {
+  const found = schools(recipe).find((one) => one.id === id);
   if (!found) throw new Error(`no question ${id}`);
   return found;
 };
-const take = (of: Dip, question: string, option: string) => {
-  const found = ask(of, question).options.find(({ id }) => id === option);
+const take = (recipe: Dip, question: string, option: string) => {
+  const found = ask(recipe, question).options.find(({ id }) => id === option);
   if (!found) throw new Error(`no option ${option}`);
   return found.dip;
 };
-const effect = (of: Dip) => wayEffect(of, kitchenOf());
+const effect = (recipe: Dip) => wayEffect(recipe, kitchenOf());
 
 describe('schools of practice', () => {
   test('asks only what arises in the dip', () => {
@@ -66,8 +66,8 @@ describe('schools of practice', () => {
     ['hummus', hummus],
     ['pesto', pesto],
     ['aubergine', charred],
-  ])('takes every option, and then that option is the one chosen: %s', (_, of) => {
-    for (const { id, options } of schools(of)) {
+  ])('takes every option, and then that option is the one chosen: %s', (_, recipe) => {
+    for (const { id, options } of schools(recipe)) {
       for (const option of options)
         expect([id, ask(option.dip, id).chosen]).toEqual([id, option.id]);
     }
@@ -158,7 +158,7 @@ describe('schools of practice', () => {
   });
 
   test('loosened with the pot’s own liquid, or the can’s where the pulses are canned; lemon is sourer', () => {
-    const options = (of: Dip) => ask(of, 'liquid').options.map(({ id }) => id);
+    const options = (recipe: Dip) => ask(recipe, 'liquid').options.map(({ id }) => id);
     expect(options(hummus)).toContain('bean-cooking-liquid');
     expect(options(take(hummus, 'pulses', 'can'))).toContain('chickpea-can-liquid');
     const lemon = take(hummus, 'liquid', 'lemon-juice');

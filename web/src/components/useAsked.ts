@@ -37,8 +37,8 @@ export function useAsked<T>(
     running.current?.abort();
     const controller = new AbortController();
     running.current = controller;
-    const show = (is: Asked<T>) => {
-      if (running.current === controller) setAsked({ of: about, is });
+    const show = (answer: Asked<T>) => {
+      if (running.current === controller) setAsked({ of: about, is: answer });
     };
     show({ state: 'working', share: 0 });
     try {

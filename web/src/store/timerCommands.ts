@@ -6,12 +6,17 @@ import { newId } from './commands';
 /**
  * Starts a timer that runs on through a reload.
  *
- * @param of the task or step it belongs to; its earlier timer is replaced
+ * @param belongsTo the task or step it belongs to; its earlier timer is replaced
  */
-export function beginTimer(label: string, minutes: number, of: string | null): Promise<boolean> {
+export function beginTimer(
+  label: string,
+  minutes: number,
+  belongsTo: string | null,
+): Promise<boolean> {
   return useBook.getState().act(`Timer: ${label}`, (book) => {
-    const earlier = of === null ? [] : [...book.timers.values()].filter((one) => one.of === of);
-    const timer = startTimer(newId(), label, minutes, new Date().toISOString(), of);
+    const earlier =
+      belongsTo === null ? [] : [...book.timers.values()].filter((one) => one.of === belongsTo);
+    const timer = startTimer(newId(), label, minutes, new Date().toISOString(), belongsTo);
     return [...earlier.map(({ id }) => remove('timers', id)), put('timers', timer)];
   });
 }

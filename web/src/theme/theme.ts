@@ -15,15 +15,15 @@ declare module '@mui/material/styles' {
 }
 
 const palette = (mode: 'light' | 'dark') => {
-  const of = tokens[mode];
+  const colours = tokens[mode];
   return {
     mode,
-    primary: { main: of.accent, dark: of.accentPressed, contrastText: of.onAccent },
-    error: { main: of.caution },
-    background: { default: of.paper, paper: of.paper },
-    text: { primary: of.ink, secondary: of.muted },
-    divider: of.line,
-    cobbet: of,
+    primary: { main: colours.accent, dark: colours.accentPressed, contrastText: colours.onAccent },
+    error: { main: colours.caution },
+    background: { default: colours.paper, paper: colours.paper },
+    text: { primary: colours.ink, secondary: colours.muted },
+    divider: colours.line,
+    cobbet: colours,
   };
 };
 

@@ -12,8 +12,8 @@ const row = 'a-2';
 /** The hook on the stored dip, as the room uses it. */
 function bench() {
   return renderHook(() => {
-    const of = useBook((state) => state.book.dips.get('a')) ?? dip('a');
-    return useBench(of);
+    const kept = useBook((state) => state.book.dips.get('a')) ?? dip('a');
+    return useBench(kept);
   });
 }
 

@@ -41,7 +41,7 @@ export function lanesOf(tasks: readonly Task[], placed: readonly PlacedTask[]): 
     const found = at.get(task.id);
     return found ? [{ task, placed: found }] : [];
   });
-  const of = (keep: (task: Task) => boolean, part: 'hands' | 'all' | 'wait'): LaneBar[] =>
+  const barsWhere = (keep: (task: Task) => boolean, part: 'hands' | 'all' | 'wait'): LaneBar[] =>
     bars.flatMap(({ task, placed: one }) => {
       if (!keep(task)) return [];
       const from = part === 'wait' ? one.handsOnEnd : one.start;
@@ -53,20 +53,20 @@ export function lanesOf(tasks: readonly Task[], placed: readonly PlacedTask[]): 
   return [
     ...rowsOf(
       'hands',
-      of(() => true, 'hands'),
+      barsWhere(() => true, 'hands'),
     ),
     ...rowsOf(
       'machine',
-      of((task) => task.uses['processor'] !== undefined, 'all'),
+      barsWhere((task) => task.uses['processor'] !== undefined, 'all'),
     ),
     ...rowsOf(
       'oven',
-      of((task) => task.uses.oven !== undefined, 'all'),
+      barsWhere((task) => task.uses.oven !== undefined, 'all'),
     ),
     ...rowsOf(
       'hob',
-      of((task) => task.uses['hob'] !== undefined, 'all'),
+      barsWhere((task) => task.uses['hob'] !== undefined, 'all'),
     ),
-    ...rowsOf('waits', of(onlyWaits, 'wait')),
+    ...rowsOf('waits', barsWhere(onlyWaits, 'wait')),
   ];
 }

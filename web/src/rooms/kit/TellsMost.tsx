@@ -32,7 +32,7 @@ export function TellsMost({
   const kitchen = useKitchen();
   const [dipId, setDipId] = useState<string | null>(null);
   const telling = useMemo(() => {
-    const of = (dip: Dip) => {
+    const toldBy = (dip: Dip) => {
       const read = toBeRead(dip, kitchen);
       return read ? tellingReadings(calibration, read)[0] : undefined;
     };
@@ -41,12 +41,12 @@ export function TellsMost({
       .filter((dip) => dip.machineId === machineId)
       .slice(0, 200)
       .flatMap((dip) => {
-        const best = of(dip);
+        const best = toldBy(dip);
         return best ? [{ dip, best }] : [];
       });
     all.sort((a, b) => b.best.sdNow - a.best.sdNow);
     const named = dipId === null ? undefined : dips.get(dipId);
-    const best = named && of(named);
+    const best = named && toldBy(named);
     return named && best ? { dip: named, best } : all[0];
   }, [calibration, dips, kitchen, dipId, machineId]);
   if (!telling) return null;

@@ -41,8 +41,8 @@ export function LoosenPanel({ parts, larder, conditions, family, whole }: PlateG
       : null;
   const { after, consequences } = found?.proposal ?? {};
   const brings = consequences ? consequenceWords(consequences) : [];
-  const spoons = (massG: number, of: typeof liquid) =>
-    of ? nearestKitchenMeasure(massG, of, conditions.measures).text : '';
+  const spoons = (massG: number, measured: typeof liquid) =>
+    measured ? nearestKitchenMeasure(massG, measured, conditions.measures).text : '';
   return (
     <Box component="section" aria-label="Loosened on purpose">
       <Typography variant="h2">Loosened on purpose</Typography>
