@@ -53,7 +53,9 @@ export default tseslint.config(
   },
   {
     files: ['web/src/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
     rules: {
+      'max-lines-per-function': ['error', { max: 140, skipBlankLines: true, skipComments: true }],
       'no-restricted-syntax': [
         'error',
         {

@@ -3,55 +3,22 @@
 import MoreHoriz from '@mui/icons-material/MoreHoriz';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Trial } from '@cobbet/core/book/trial';
 import { bodyWord } from '@cobbet/core/mix/bodyWords';
 import { usualSeasoning } from '@cobbet/core/mix/families';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { type MouseEvent, useState } from 'react';
 import { shortDay } from '@/components/day';
-import { NameDialog } from '@/components/NameDialog';
 import { readBody } from '@/components/reading/readingText';
 import { SeasoningMark } from '@/components/SeasoningMark';
 import { SpoonPicture } from '@/components/SpoonPicture';
-import { addVariant, deleteDip, editDip } from '@/store/commands';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { dipSummary } from './dipSummary';
-
-/** The branch that joins a variant to its parent, and runs on to the next variant. */
-function Elbow({ depth, last }: { depth: number; last: boolean }) {
-  return (
-    <Box
-      aria-hidden
-      sx={{
-        width: 18,
-        ml: `${(depth - 1) * 30 + 28}px`,
-        alignSelf: 'stretch',
-        flexShrink: 0,
-        position: 'relative',
-        '&::before, &::after': {
-          content: '""',
-          position: 'absolute',
-          left: 0,
-          borderLeft: `2px solid ${colour.line}`,
-        },
-        '&::before': {
-          top: 0,
-          height: '50%',
-          width: 14,
-          borderBottom: `2px solid ${colour.line}`,
-          borderBottomLeftRadius: 8,
-        },
-        '&::after': { top: 0, bottom: last ? '50%' : 0, display: last ? 'none' : 'block' },
-      }}
-    />
-  );
-}
+import { Elbow } from './Elbow';
+import { LeafMenu } from './LeafMenu';
 
 /** One dip of the book: what a spoon shows, how it is seasoned, its last trial, the next thing to do. */
 export function DipLeaf({
@@ -66,23 +33,11 @@ export function DipLeaf({
   lastSibling: boolean;
   trial?: Trial;
 }) {
-  const router = useRouter();
   const kitchen = useKitchen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
   const { body, word, per100g, moment } = dipSummary(dip, kitchen);
   const usual = usualSeasoning[dip.family];
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
-  const choose = (work: () => void) => () => {
-    setAnchor(null);
-    work();
-  };
-  const named = async (name: string) => {
-    const as = naming;
-    setNaming(null);
-    if (as === 'variant') router.push(`/bench?dip=${await addVariant(dip, name)}`);
-    else await editDip(dip.id, `Rename ${dip.name}`, (one) => ({ ...one, name }));
-  };
   const lastReading = trial?.readings.at(-1);
   const lastWord = lastReading && bodyWord(readBody(lastReading));
   return (
@@ -185,24 +140,7 @@ export function DipLeaf({
           <MoreHoriz fontSize="small" />
         </IconButton>
       </Box>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <MenuItem onClick={choose(() => router.push(to('/make')))}>Make it</MenuItem>
-        <MenuItem onClick={choose(() => router.push(to('/trials')))}>See its trials</MenuItem>
-        <MenuItem onClick={choose(() => setNaming('variant'))}>Start a variant</MenuItem>
-        <MenuItem onClick={choose(() => setNaming('rename'))}>Rename</MenuItem>
-        <MenuItem onClick={choose(() => void deleteDip(dip))} sx={{ color: colour.caution }}>
-          Delete with its trials
-        </MenuItem>
-      </Menu>
-      {naming && (
-        <NameDialog
-          title={naming === 'variant' ? `Variant of ${dip.name}` : 'Rename'}
-          action={naming === 'variant' ? 'Start it' : 'Rename'}
-          initial={naming === 'variant' ? `${dip.name}, ` : dip.name}
-          onCancel={() => setNaming(null)}
-          onName={(name) => void named(name)}
-        />
-      )}
+      <LeafMenu dip={dip} anchor={anchor} onClose={() => setAnchor(null)} />
     </Box>
   );
 }

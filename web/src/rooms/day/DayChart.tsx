@@ -7,13 +7,13 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } f
 import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { clockAt, dayAt, minuteOf, nowOffset } from './clock';
+import { clockAt, minuteOf, nowOffset } from './clock';
 import { lengthText } from '@/components/lengthText';
-import { dayAxis } from './dayAxis';
+import { dayAxis, headHeight } from './dayAxis';
+import { DayGrid, ServedAndNow } from './DayGrid';
 import { type Lane, type LaneBar, lanesOf } from './lanes';
 
 const laneHeight = 27;
-const headHeight = 40;
 const labelWidth = 66;
 /** A task moves by so many minutes with a key, and snaps to as many when dragged. */
 const stepMin = 5;
@@ -136,6 +136,7 @@ export function DayChart({
   const x = (minute: number) => labelWidth + axis.x(minute);
   const height = headHeight + lanes.length * laneHeight + 8;
   const first = Math.min(...placed.map(({ start }) => start));
+  const shownNow = now !== null && now > first - 60 && now < last + 30 ? now : null;
   const take = (bar: LaneBar) => (event: PointerEvent<SVGGElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
     onChoose(bar.task.id);
@@ -175,46 +176,7 @@ export function DayChart({
         style={{ display: 'block', touchAction: 'pan-y' }}
         fontSize={typeScale.tiny}
       >
-        {axis.stretches.map(({ from, to, quiet }) =>
-          quiet ? (
-            <g key={from}>
-              <rect
-                x={x(from)}
-                y={headHeight - 6}
-                width={x(to) - x(from)}
-                height={height - headHeight}
-                fill={colour.board}
-              />
-              <text
-                x={(x(from) + x(to)) / 2}
-                y={headHeight - 12}
-                textAnchor="middle"
-                fill={colour.muted}
-                fontSize={typeScale.tiny}
-              >
-                {lengthText(Math.round((to - from) / 60) * 60)}
-              </text>
-            </g>
-          ) : (
-            <text key={from} x={x(from) + 2} y={12} fill={colour.muted} fontSize={typeScale.tiny}>
-              {dayAt(plan.serveAt, from)}
-            </text>
-          ),
-        )}
-        {axis.ticks.map((minute) => (
-          <g key={minute}>
-            <line
-              x1={x(minute)}
-              x2={x(minute)}
-              y1={headHeight - 6}
-              y2={height}
-              stroke={colour.line}
-            />
-            <text x={x(minute)} y={headHeight - 12} textAnchor="middle" fill={colour.ink}>
-              {clockAt(plan.serveAt, minute)}
-            </text>
-          </g>
-        ))}
+        <DayGrid plan={plan} axis={axis} x={x} height={height} />
         {lanes.map((lane, i) => {
           const y = headHeight + i * laneHeight;
           const begins = lane.group !== lanes[i - 1]?.group;
@@ -249,32 +211,7 @@ export function DayChart({
             </g>
           );
         })}
-        <line
-          x1={x(0)}
-          x2={x(0)}
-          y1={headHeight - 6}
-          y2={height}
-          stroke={colour.bandEdge}
-          strokeWidth={2.5}
-        />
-        <text x={x(0) - 4} y={12} textAnchor="end" fill={colour.bandEdge} fontWeight={700}>
-          served
-        </text>
-        {now !== null && now > first - 60 && now < last + 30 && (
-          <g>
-            <line
-              x1={x(now)}
-              x2={x(now)}
-              y1={headHeight - 6}
-              y2={height}
-              stroke={colour.caution}
-              strokeWidth={2}
-            />
-            <text x={x(now) + 4} y={12} fill={colour.caution}>
-              now
-            </text>
-          </g>
-        )}
+        <ServedAndNow now={shownNow} x={x} height={height} />
       </svg>
     </Box>
   );

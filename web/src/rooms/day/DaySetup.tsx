@@ -19,6 +19,52 @@ const kitchenWords: Record<string, string> = {
   processor: 'machines',
 };
 
+/** How many cooks, hobs and so on there are. */
+function Resources({
+  plan,
+  edit,
+}: {
+  plan: Plan;
+  edit: (label: string, change: (one: Plan) => Plan) => void;
+}) {
+  return (
+    <>
+      {Object.entries(kitchenWords).map(([key, word]) => {
+        const count = plan.resources[key] ?? 0;
+        const set = (next: number) =>
+          edit(`${next} ${word}`, (one) => ({
+            ...one,
+            resources: { ...one.resources, [key]: next },
+          }));
+        return (
+          <Box key={key} sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 44 }}>
+            <Box sx={{ flex: 1 }}>{word}</Box>
+            <Button
+              size="small"
+              aria-label={`One of the ${word} less`}
+              disabled={count <= (key === 'cook' ? 1 : 0)}
+              onClick={() => set(count - 1)}
+              sx={{ minWidth: 36 }}
+            >
+              −
+            </Button>
+            <strong>{count}</strong>
+            <Button
+              size="small"
+              aria-label={`One more of the ${word}`}
+              disabled={count >= 9}
+              onClick={() => set(count + 1)}
+              sx={{ minWidth: 36 }}
+            >
+              +
+            </Button>
+          </Box>
+        );
+      })}
+    </>
+  );
+}
+
 /** What the day asks for: when, with what, and how much of which dips. */
 export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
   const dips = useBook((state) => state.book.dips);
@@ -50,38 +96,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
           value={plan.notBefore}
           onSave={(notBefore) => edit('Not before', (one) => ({ ...one, notBefore }))}
         />
-        {Object.entries(kitchenWords).map(([key, word]) => {
-          const count = plan.resources[key] ?? 0;
-          const set = (next: number) =>
-            edit(`${next} ${word}`, (one) => ({
-              ...one,
-              resources: { ...one.resources, [key]: next },
-            }));
-          return (
-            <Box key={key} sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 44 }}>
-              <Box sx={{ flex: 1 }}>{word}</Box>
-              <Button
-                size="small"
-                aria-label={`One of the ${word} less`}
-                disabled={count <= (key === 'cook' ? 1 : 0)}
-                onClick={() => set(count - 1)}
-                sx={{ minWidth: 36 }}
-              >
-                −
-              </Button>
-              <strong>{count}</strong>
-              <Button
-                size="small"
-                aria-label={`One more of the ${word}`}
-                disabled={count >= 9}
-                onClick={() => set(count + 1)}
-                sx={{ minWidth: 36 }}
-              >
-                +
-              </Button>
-            </Box>
-          );
-        })}
+        <Resources plan={plan} edit={edit} />
       </Box>
       <Box component="section" aria-label="Dips of the day">
         <Typography variant="h2" sx={{ mb: 1 }}>

@@ -34,6 +34,9 @@ export function stretches(tasks: readonly PlacedTask[], last: number): Stretch[]
   return found;
 }
 
+/** Room above the lanes for days and hours, px. */
+export const headHeight = 40;
+
 /** Everything needed to place a day across the page. */
 export interface DayAxis {
   x(minute: number): number;

@@ -90,3 +90,5 @@ export function useDay(plan: Plan) {
   const stop = useCallback(() => running.current?.abort(), []);
   return { needs, tasks, problem, planning, day: last?.day ?? null, start, stop, larder };
 }
+
+export type Day = ReturnType<typeof useDay>;

@@ -13,6 +13,12 @@ const top = 10;
 const bottom = height - 26;
 const moments = ['machine', 'chilled'] as const;
 
+function spokenOf({ trial, dip, analysis: { warmBody } }: ComparedTrial): string {
+  const read = readingAt(trial, 'machine');
+  const predicted = warmBody === null ? 'crumbs' : bodyFigure(warmBody);
+  return `${dip.name} trial ${trial.number}: predicted ${predicted}, ${read ? `read ${readingText(read)}` : 'not read'}`;
+}
+
 /** Predicted body with its band and what was read, warm and chilled, each trial in its own column, on one axis. */
 export function BodyColumns({
   compared,
@@ -38,20 +44,13 @@ export function BodyColumns({
     [0, width],
   );
   const place = scalePoint<(typeof moments)[number]>(moments, [0, columnWidth]).padding(0.75);
-  const spoken = compared
-    .map(({ trial, dip, analysis }) => {
-      const read = readingAt(trial, 'machine');
-      const predicted = analysis.warmBody;
-      return `${dip.name} trial ${trial.number}: predicted ${predicted === null ? 'crumbs' : bodyFigure(predicted)}, ${read ? `read ${readingText(read)}` : 'not read'}`;
-    })
-    .join('; ');
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
       width={width}
       height={height}
       role="img"
-      aria-label={`Body side by side. ${spoken}`}
+      aria-label={`Body side by side. ${compared.map(spokenOf).join('; ')}`}
       fontSize={typeScale.tiny}
       style={{ display: 'block' }}
     >

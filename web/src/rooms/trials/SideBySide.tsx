@@ -1,63 +1,56 @@
 'use client';
 
-import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import { compareTrials } from '@cobbet/core/book/compareTrials';
 import type { Trial } from '@cobbet/core/book/trial';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useMemo, useState } from 'react';
-import { shortDay } from '@/components/day';
 import { NameDialog } from '@/components/NameDialog';
 import { NotHere } from '@/components/NotHere';
-import { useBook } from '@/store/bookStore';
 import { addDipFromTrial } from '@/store/commands';
 import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { AddTrial } from './AddTrial';
 import { AmountRows } from './AmountRows';
 import { BodyColumns } from './BodyColumns';
+import { ComparedHead } from './ComparedHead';
 import { compareAddress, mostCompared } from './comparePick';
 import { SeasoningRows } from './SeasoningRows';
 import { useCompared } from './useCompared';
 
 const labelWidth = 168;
 
-/** Adds a trial of any dip. */
-function AddTrial({ ids, onAdd }: { ids: readonly string[]; onAdd: (id: string) => void }) {
-  const trials = useBook((state) => state.book.trials);
-  const dips = useBook((state) => state.book.dips);
-  const byDip = useMemo(() => {
-    const groups = new Map<string, Trial[]>();
-    for (const trial of trials.values()) {
-      groups.set(trial.dipId, [...(groups.get(trial.dipId) ?? []), trial]);
-    }
-    return groups;
-  }, [trials]);
+function methodWords({ grind, blendC, overrunPct }: Trial['method']): string {
+  const air = overrunPct > 0 ? `, ${overrunPct} % air` : '';
+  return `${grind === 'normal' ? 'smooth enough' : grind}, ${blendC} °C${air}`;
+}
+
+/** What was the same in all of them, shown when asked. */
+function SameRows({
+  rows,
+  grid,
+  nameOf,
+}: {
+  rows: ReturnType<typeof compareTrials>['same'];
+  grid: { display: 'grid'; gridTemplateColumns: string };
+  nameOf: (id: string) => string;
+}) {
+  const [same, setSame] = useState(false);
   return (
-    <NativeSelect
-      value=""
-      inputProps={{ 'aria-label': 'Add a trial' }}
-      onChange={(event) => event.target.value !== '' && onAdd(event.target.value)}
-      sx={{ maxWidth: 220 }}
-    >
-      <option value="">Add a trial…</option>
-      {[...byDip].map(([dipId, own]) => (
-        <optgroup key={dipId} label={dips.get(dipId)?.name ?? dipId}>
-          {own
-            .filter(({ id }) => !ids.includes(id))
-            .map(({ id, number, madeAt }) => (
-              <option key={id} value={id}>
-                trial {number}, {shortDay(madeAt)}
-              </option>
-            ))}
-        </optgroup>
-      ))}
-    </NativeSelect>
+    <>
+      <Box role="row" sx={{ borderTop: `1px solid ${colour.line}`, pt: 0.5 }}>
+        <Box role="cell">
+          <Button size="small" aria-expanded={same} onClick={() => setSame(!same)}>
+            {same ? 'Hide' : 'Show'} the {rows.length} that were the same
+          </Button>
+        </Box>
+      </Box>
+      {same && <AmountRows rows={rows} grid={grid} nameOf={nameOf} />}
+    </>
   );
 }
 
@@ -68,7 +61,6 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
   const compared = useCompared(ids);
   const rows = useMemo(() => compareTrials(compared.map(({ trial }) => trial)), [compared]);
   const [starting, setStarting] = useState<Trial | null>(null);
-  const [same, setSame] = useState(false);
   const go = (next: readonly string[]) => router.replace(compareAddress(next));
   if (compared.length === 0) {
     return (
@@ -105,10 +97,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
     </Box>
   );
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
-  const methods = compared.map(
-    ({ trial }) =>
-      `${trial.method.grind === 'normal' ? 'smooth enough' : trial.method.grind}, ${trial.method.blendC} °C${trial.method.overrunPct > 0 ? `, ${trial.method.overrunPct} % air` : ''}`,
-  );
+  const methods = compared.map(({ trial }) => methodWords(trial.method));
   return (
     <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 } }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 1.5 }}>
@@ -124,35 +113,14 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           <Box role="row" sx={{ ...grid, alignItems: 'end', pb: 1 }}>
             <span role="columnheader" aria-label="what" />
             {compared.map(({ trial, dip }) => (
-              <Box role="columnheader" key={trial.id} sx={{ pr: 2, lineHeight: 1.25 }}>
-                <Box
-                  component={Link}
-                  href={`/trials?dip=${encodeURIComponent(dip.id)}`}
-                  sx={{
-                    color: colour.ink,
-                    display: 'block',
-                    py: 0.5,
-                    fontWeight: 700,
-                    textDecoration: 'none',
-                    overflowWrap: 'anywhere',
-                  }}
-                >
-                  {dip.name}
-                </Box>
-                <Box sx={{ display: 'flex', alignItems: 'center', color: colour.muted }}>
-                  trial {trial.number}, {shortDay(trial.madeAt)}
-                  {compared.length > 1 && (
-                    <IconButton
-                      size="small"
-                      title="Take it away"
-                      aria-label={`Take away ${dip.name}, trial ${trial.number}`}
-                      onClick={() => go(present.filter((id) => id !== trial.id))}
-                    >
-                      <Close sx={{ fontSize: typeScale.text }} />
-                    </IconButton>
-                  )}
-                </Box>
-              </Box>
+              <ComparedHead
+                key={trial.id}
+                trial={trial}
+                dip={dip}
+                onTakeAway={
+                  compared.length > 1 ? () => go(present.filter((id) => id !== trial.id)) : null
+                }
+              />
             ))}
           </Box>
           <AmountRows
@@ -207,18 +175,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
               )
             );
           })}
-          {rows.same.length > 0 && (
-            <>
-              <Box role="row" sx={{ borderTop: `1px solid ${colour.line}`, pt: 0.5 }}>
-                <Box role="cell">
-                  <Button size="small" aria-expanded={same} onClick={() => setSame(!same)}>
-                    {same ? 'Hide' : 'Show'} the {rows.same.length} that were the same
-                  </Button>
-                </Box>
-              </Box>
-              {same && <AmountRows rows={rows.same} grid={grid} nameOf={nameOf} />}
-            </>
-          )}
+          {rows.same.length > 0 && <SameRows rows={rows.same} grid={grid} nameOf={nameOf} />}
         </Box>
       </Box>
       {starting && (

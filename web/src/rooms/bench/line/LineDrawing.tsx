@@ -11,8 +11,9 @@ import {
   spreadArea,
   threadLine,
 } from './lineGeometry';
+import { LineBack } from './LineBack';
 import { FootMarks } from './FootMarks';
-import { type Bead, type LineAxis, type ShownQuantity, wordBoundaries } from './shownQuantity';
+import { type Bead, type LineAxis, type ShownQuantity } from './shownQuantity';
 
 interface Props {
   axis: LineAxis;
@@ -128,7 +129,6 @@ export function LineDrawing(props: Props) {
         }),
       ]
     : [];
-  const rules = shown === 'body' ? wordBoundaries : axis.ticks.map(({ value }) => value);
   return (
     <svg
       width={width}
@@ -136,69 +136,7 @@ export function LineDrawing(props: Props) {
       aria-hidden
       style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
     >
-      {rules.map((value) => (
-        <line
-          key={value}
-          x1={axis.x(value)}
-          x2={axis.x(value)}
-          y1={0}
-          y2={height}
-          stroke={colour.line}
-          strokeDasharray="1 5"
-          strokeWidth={1.3}
-          strokeLinecap="round"
-        />
-      ))}
-      {feet.map(({ band }, i) => {
-        if (!band) return null;
-        const left = band.low === null ? axis.x(axis.domain[0]) : axis.x(band.low);
-        const right = band.high === null ? axis.x(axis.domain[1]) : axis.x(band.high);
-        const top = rows * rowHeight + i * footHeight;
-        return (
-          <g key={i}>
-            {i === 0 && (
-              <rect
-                x={left}
-                y={0}
-                width={right - left}
-                height={top}
-                fill={colour.band}
-                opacity={0.28}
-              />
-            )}
-            <rect
-              x={left}
-              y={top + 5}
-              width={right - left}
-              height={footHeight - 10}
-              rx={3}
-              fill={colour.band}
-            />
-          </g>
-        );
-      })}
-      {stall && (
-        <g>
-          <line
-            x1={axis.x(stall.body)}
-            x2={axis.x(stall.body)}
-            y1={0}
-            y2={rows * rowHeight}
-            stroke={colour.caution}
-            strokeWidth={1.6}
-            strokeDasharray="6 5"
-          />
-          <text
-            x={axis.x(stall.body) - 6}
-            y={11}
-            fontSize={typeScale.tiny}
-            textAnchor="end"
-            fill={colour.caution}
-          >
-            {stall.label}
-          </text>
-        </g>
-      )}
+      <LineBack axis={axis} shown={shown} feet={feet} stall={stall} rows={rows} height={height} />
       <path d={spreadArea(thread) ?? ''} fill={colour.accent} opacity={0.11} />
       {previewThread.length > 0 && (
         <path

@@ -22,8 +22,9 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { CoolingHelp } from './CoolingHelp';
 import { shortName } from '@/components/shortName';
-import { Choice } from '../rows/Choice';
 import { LeftOver } from './LeftOver';
+import { PulseChoices } from './PulseChoices';
+import { RouteSteps } from './RouteSteps';
 import { OwnResult } from './OwnResult';
 import { SoakCompared } from './SoakCompared';
 import { SoakDrawing } from './SoakDrawing';
@@ -98,42 +99,8 @@ export function MakeReady({
             </Box>
           )}
         </Box>
-        {dried && method && way && (
-          <>
-            {curve && (
-              <Choice
-                label="soak"
-                value={method.soak}
-                options={[
-                  { value: 'overnight', name: 'overnight' },
-                  { value: 'hot', name: 'hot' },
-                  { value: 'none', name: 'none' },
-                ]}
-                why="Overnight is even and needs no heat; hot is ready the same day; unsoaked cooks longest."
-                onChange={(soak) => set({ ...way, soak })}
-              />
-            )}
-            <Choice
-              label="soda"
-              value={method.soda ? 'yes' : 'no'}
-              options={[
-                { value: 'yes', name: 'a little' },
-                { value: 'no', name: 'none' },
-              ]}
-              why={pulse.soda}
-              onChange={(soda) => set({ ...way, soda: soda === 'yes' })}
-            />
-            <Choice
-              label="pot"
-              value={method.pressure ? 'pressure' : 'open'}
-              options={[
-                { value: 'open', name: 'open pot' },
-                { value: 'pressure', name: 'pressure' },
-              ]}
-              why="Pressure is quicker; an open pot lets you skim and test."
-              onChange={(pot) => set({ ...way, pressure: pot === 'pressure' })}
-            />
-          </>
+        {dried && way && (
+          <PulseChoices pulse={pulse} way={way} soaks={curve !== null} onSet={set} />
         )}
         {way && <TakenUp ingredient={ingredient} way={way} onChange={set} />}
         {curve && way && <SoakCompared ingredient={ingredient} way={way} massG={massG} />}
@@ -151,20 +118,7 @@ export function MakeReady({
               <strong>
                 {lengthText(hands)} hands-on, {lengthText(waits)} waiting
               </strong>
-              <Box component="ol" aria-label="Steps" sx={{ m: 0, pl: 2.5, mt: 0.5 }}>
-                {made.steps.map(({ label, handsOnMin, waitMin, uses }) => (
-                  <Box component="li" key={label} sx={{ mb: 0.5 }}>
-                    {label}
-                    <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.note }}>
-                      {' · '}
-                      {lengthText(handsOnMin)}
-                      {waitMin > 0 && `, then ${lengthText(waitMin)} waiting`}
-                      {uses.oven && `, oven ${uses.oven.tempC} °C`}
-                      {uses.fridge && ', in the fridge'}
-                    </Box>
-                  </Box>
-                ))}
-              </Box>
+              <RouteSteps steps={made.steps} />
               {usual && route && (
                 <OwnResult key={route.from} table={usual} route={route} name={name} />
               )}

@@ -1,0 +1,39 @@
+import NativeSelect from '@mui/material/NativeSelect';
+import type { Trial } from '@cobbet/core/book/trial';
+import { useMemo } from 'react';
+import { shortDay } from '@/components/day';
+import { useBook } from '@/store/bookStore';
+
+/** Adds a trial of any dip. */
+export function AddTrial({ ids, onAdd }: { ids: readonly string[]; onAdd: (id: string) => void }) {
+  const trials = useBook((state) => state.book.trials);
+  const dips = useBook((state) => state.book.dips);
+  const byDip = useMemo(() => {
+    const groups = new Map<string, Trial[]>();
+    for (const trial of trials.values()) {
+      groups.set(trial.dipId, [...(groups.get(trial.dipId) ?? []), trial]);
+    }
+    return groups;
+  }, [trials]);
+  return (
+    <NativeSelect
+      value=""
+      inputProps={{ 'aria-label': 'Add a trial' }}
+      onChange={(event) => event.target.value !== '' && onAdd(event.target.value)}
+      sx={{ maxWidth: 220 }}
+    >
+      <option value="">Add a trial…</option>
+      {[...byDip].map(([dipId, own]) => (
+        <optgroup key={dipId} label={dips.get(dipId)?.name ?? dipId}>
+          {own
+            .filter(({ id }) => !ids.includes(id))
+            .map(({ id, number, madeAt }) => (
+              <option key={id} value={id}>
+                trial {number}, {shortDay(madeAt)}
+              </option>
+            ))}
+        </optgroup>
+      ))}
+    </NativeSelect>
+  );
+}
