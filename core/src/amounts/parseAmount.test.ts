@@ -276,3 +276,8 @@ describe('parse and print', () => {
     );
   });
 });
+
+test.each(['1 cup and 2', '1 cup and a half and', 'and a half'])(
+  '“%s” has half a thought too many and is no amount',
+  (text) => expect(parseAmount(text).ok).toBe(false),
+);
