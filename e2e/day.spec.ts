@@ -22,7 +22,7 @@ test('the regatta’s day is planned back to the evening before, by what it keep
   await expect(page.getByText(/in all; (wash up \d times?|nothing to wash)/)).toBeVisible();
   const setup = page.getByRole('region', { name: 'Dips of the day' });
   await expect(setup).toContainText('38 portions of 60 g');
-  await expect(setup).toContainText('RAW OR UNDERCOOKED IS POISONOUS');
+  await expect(setup).toContainText('Red kidney bean: Raw or undercooked they are poisonous');
 });
 
 test('a task is moved by key and stays, the rest goes around it, and it is let go again', async ({
@@ -134,7 +134,7 @@ test('how a row is made ready: the way, hot or overnight, what it takes, and coo
   await page.getByRole('button', { name: 'Made ready…' }).click();
   const dialog = page.getByRole('dialog', { name: /made ready/ });
   await expect(dialog).toContainText(/\d+ g red kidney bean, dried give \d+ g/);
-  await expect(dialog).toContainText('RAW OR UNDERCOOKED IS POISONOUS');
+  await expect(dialog).toContainText('Red kidney bean: Raw or undercooked they are poisonous');
   await expect(dialog.getByText('Ready after 10 h at 20 °C')).toBeVisible();
   await dialog.getByRole('button', { name: 'hot', exact: true }).click();
   await expect(dialog.getByText(/Hot soak: boil 5 min/)).toBeVisible();

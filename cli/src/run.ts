@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { adviseRequest, loadsRequest, stageRequest } from '@cobbet/core/api/bowlRequests';
-import { BadInput, parseJson } from '@cobbet/core/book/fieldError';
+import { BadInput } from '@cobbet/core/book/fieldError';
+import { parseJson } from '@cobbet/core/book/parseJson';
 import { analyseRequest, convert, landRequest, requestLimitBytes } from '@cobbet/core/api/headless';
 import { planRequest } from '@cobbet/core/api/planRequest';
 import { coolRequest, prepareRequest, soakRequest } from '@cobbet/core/api/prepRequests';

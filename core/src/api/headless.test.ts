@@ -131,20 +131,20 @@ describe('analyse', () => {
 
 describe('bad requests are refused by field', () => {
   test.each<[string, unknown, string, string]>([
-    ['no parts', {}, 'parts', 'required'],
-    ['empty parts', { parts: [] }, 'parts', 'at least 1'],
-    ['an unknown key', { parts, foo: 1 }, 'foo', 'not allowed'],
+    ['no parts', {}, 'parts', 'missing'],
+    ['empty parts', { parts: [] }, 'parts', 'at least'],
+    ['an unknown key', { parts, foo: 1 }, 'foo', 'not known here'],
     [
       'an unknown key of a part',
       { parts: [{ ...parts[0], colour: 'red' }] },
       'parts[0].colour',
-      'not allowed',
+      'not known here',
     ],
     [
       'an amount that is a number',
       { parts: [{ ingredient: 'water', amount: 5 }] },
       'parts[0].amount',
-      'string',
+      'a text',
     ],
     [
       'an amount nobody can read',
@@ -181,7 +181,7 @@ describe('bad requests are refused by field', () => {
       'an own ingredient half said',
       { parts, larder: [{ id: 'own-x', name: 'X' }] },
       'larder[0].role',
-      'required',
+      'missing',
     ],
     [
       'an own ingredient like nothing',

@@ -3,6 +3,7 @@ import { lowerBoundSpan, planDay, type SearchLimits } from '../day/planDay';
 import { taskNet } from '../day/backwards';
 import type { DayProblem, Resources, Task } from '../day/task';
 import { BadInput, checked } from '../book/fieldError';
+import { localTime } from '../book/realTimes';
 
 interface PlanRequest {
   serveAt: string;
@@ -22,17 +23,13 @@ export interface PlanAnswer {
   clashes?: string[];
 }
 
-const clock = Joi.string().pattern(
-  /^\d{4}-\d\d-\d\dT\d\d:\d\d$/,
-  'a local time such as 2027-06-12T12:30',
-);
 const minutes = Joi.number().integer().min(0).max(20_000);
 const id = Joi.string().min(1).max(120);
 const count = Joi.number().integer().min(0).max(100);
 
 const schema = Joi.object<PlanRequest>({
-  serveAt: clock.required(),
-  notBefore: clock,
+  serveAt: localTime.required(),
+  notBefore: localTime,
   resources: Joi.object().pattern(id, count).default({ cook: 1 }),
   tasks: Joi.array()
     .items(
@@ -48,7 +45,7 @@ const schema = Joi.object<PlanRequest>({
           .default({}),
         contains: Joi.array().items(id).max(40).default([]),
         maxHoldMin: minutes,
-        pinnedAt: clock,
+        pinnedAt: localTime,
       }),
     )
     .min(1)

@@ -116,7 +116,7 @@ export function soakRequest(value: unknown): SoakAnswer {
       ...(hours > longestWarmSoakH && waterC > coldSoakC
         ? ['Over 12 hours a soak belongs in the fridge: warm, it ferments.']
         : []),
-      ...(/^None special/.test(pulse.hazards) ? [] : [pulse.hazards]),
+      ...(pulse.hazards === '' ? [] : [pulse.hazards]),
     ],
   };
 }

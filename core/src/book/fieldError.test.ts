@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import Joi from 'joi';
 import { refusal } from '../../test/refusal';
-import { checked, parseJson } from './fieldError';
+import { checked } from './fieldError';
+import { parseJson } from './parseJson';
 
 const schema = Joi.object({
   parts: Joi.array().items(Joi.object({ amount: Joi.string().required() })),
@@ -35,7 +36,6 @@ describe('JSON', () => {
   test.each([
     ['{"a":1,\n\n oops}', 3],
     ['{"a":}', 1],
-    ['', 1],
     ['{"a":1}\n}', 2],
     ['{"a":1,}', 1],
     ['// no\n{}', 1],
@@ -43,5 +43,16 @@ describe('JSON', () => {
     const { field, message } = refusal(() => parseJson(text));
     expect(field).toBe('');
     expect(message).toContain(`on line ${line}`);
+  });
+
+  test('that ends too early, is nested without end or saved in another way is told as such', () => {
+    const told = (text: string) => refusal(() => parseJson(text)).message;
+    expect(told('')).toBe('This is not JSON: it is empty.');
+    expect(told('{"dips":[{"id":"a","name":"Edamame and mint","rows":[')).toBe(
+      'This is not JSON: it ends too early, in the dip Edamame and mint.',
+    );
+    expect(told('['.repeat(200_000))).toContain('nested more than 64 deep');
+    expect(parseJson(JSON.stringify({ text: '['.repeat(500) }))).toBeTruthy();
+    expect(told('\u0000{\u0000"\u0000')).toContain('save it as UTF-8');
   });
 });

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../test/bookOf';
 import { refusal } from '../../test/refusal';
 import { readBookFile } from './readBookFile';
+import { emptyPlan } from '../day/plan';
 import { toBookFile } from './toBookFile';
 
 const at = '2026-06-07T10:30:00.000Z';
@@ -44,12 +45,12 @@ describe('a bad file names the place', () => {
     ['another file', '{"format":"other"}', 'format', 'not a book file'],
     ['no version', '{"format":"cobbet-book"}', 'version', 'which version'],
     ['a newer version', changed((copy) => (copy['version'] = 99)), 'version', 'reads up to 6'],
-    ['an unknown key', changed((copy) => (copy['extra'] = 1)), 'extra', 'not allowed'],
+    ['an unknown key', changed((copy) => (copy['extra'] = 1)), 'extra', 'not known here'],
     [
       'a wrong amount',
       changed((copy) => (((copy.dips[1]?.['rows'] as Loose[])[0] as Loose)['amount'] = 5)),
       'dips[1].rows[0].amount',
-      'string',
+      'In the dip Dip b: “amount” must be a text',
     ],
     [
       'the same dip twice',
@@ -93,7 +94,42 @@ describe('a bad file names the place', () => {
         kit['machines'] = [{ ...machine, leastMl: 500, mostMl: 200 }];
       }),
       'settings.kit.machines[0].mostMl',
-      'greater',
+      'at least “leastMl”',
+    ],
+    [
+      'a row twice',
+      changed((copy) => {
+        const rows = copy.dips[0]?.['rows'] as Loose[];
+        rows.push(rows[0] as Loose);
+      }),
+      'dips[0].rows[2]',
+      'In the dip Dip a',
+    ],
+    [
+      'a day there is not',
+      changed((copy) => ((copy.trials[0] as Loose)['madeAt'] = '2026-02-30T10:00:00Z')),
+      'trials[0].madeAt',
+      'In trial 1 of Dip a: “2026-02-30T10:00:00Z” is no time there is',
+    ],
+    [
+      'the same dip twice in a day',
+      changed((copy) => {
+        const dips = [
+          { dipId: 'a', massG: 100 },
+          { dipId: 'a', massG: 200 },
+        ];
+        copy['plans'] = [{ ...emptyPlan('p', 'Regatta', '2027-06-12T12:30', at), dips }];
+      }),
+      'plans[0].dips[1]',
+      'In the day Regatta',
+    ],
+    [
+      'a serving time there is not',
+      changed((copy) => {
+        copy['plans'] = [emptyPlan('p', 'Regatta', '9999-99-99T99:99', at)];
+      }),
+      'plans[0].serveAt',
+      'no time there is',
     ],
     [
       'a dip that is no object',
@@ -106,4 +142,13 @@ describe('a bad file names the place', () => {
     expect(told.field).toBe(field);
     expect(told.message).toContain(words);
   });
+});
+
+test('twenty thousand dips in a chain are read in one go', () => {
+  const dips = Array.from({ length: 20_000 }, (_, i) =>
+    dip(`d${i}`, { parentId: i === 0 ? null : `d${i - 1}` }),
+  );
+  expect(readBookFile(JSON.stringify(toBookFile(bookOf(dips.reverse()), at))).dips.size).toBe(
+    20_000,
+  );
 });

@@ -1,8 +1,10 @@
-import { BadInput, checked, parseJson } from './fieldError';
+import { BadInput, checked } from './fieldError';
 import { larderWith } from '../larder/larder';
 import { type Book, bookFrom, listedTables, type TableName } from './book';
 import type { Dip } from '../dip/dip';
 import { bookVersion, migrateRecord } from './migrations';
+import { parseJson } from './parseJson';
+import { recordName } from './recordName';
 import { bookFileSchema, tables } from './tables';
 import type { BookFile } from './toBookFile';
 
@@ -19,17 +21,28 @@ function byId<T extends { id: string }>(records: readonly T[], table: string): M
 
 /** What schemas can't see: records that point at others, and dips that descend from themselves. */
 function checkReferences(file: BookFile, dips: ReadonlyMap<string, Dip>) {
+  const parentOf = (dip: Dip): Dip | undefined => {
+    if (dip.parentId === null) return undefined;
+    const parent = dips.get(dip.parentId);
+    if (!parent) {
+      throw new BadInput(
+        `dips[${file.dips.indexOf(dip)}].parentId`,
+        `There is no dip “${dip.parentId}” in the file.`,
+      );
+    }
+    return parent;
+  };
+  const rooted = new Set<string>();
   file.dips.forEach((dip, index) => {
-    const seen = new Set([dip.id]);
-    for (let parent = dip.parentId; parent !== null; parent = dips.get(parent)?.parentId ?? null) {
-      if (!dips.has(parent)) {
-        throw new BadInput(`dips[${index}].parentId`, `There is no dip “${parent}” in the file.`);
-      }
-      if (seen.has(parent)) {
+    const climbed = new Set<string>();
+    // up to a dip that is known to end at the top, so that all of them together take one climb each
+    for (let one: Dip | undefined = dip; one && !rooted.has(one.id); one = parentOf(one)) {
+      if (climbed.has(one.id)) {
         throw new BadInput(`dips[${index}].parentId`, `“${dip.name}” descends from itself.`);
       }
-      seen.add(parent);
+      climbed.add(one.id);
     }
+    for (const id of climbed) rooted.add(id);
   });
   for (const table of ['trials', 'runs'] as const) {
     file[table].forEach(({ dipId }, index) => {
@@ -101,7 +114,23 @@ function migrated(value: unknown): unknown {
  * @throws BadInput naming the place, `dips[3].rows[2].amount`; nothing is read by halves
  */
 export function readBookFile(text: string): Book {
-  const file = checked<BookFile>(bookFileSchema, migrated(parseJson(text)));
+  const value = migrated(parseJson(text));
+  try {
+    return bookOfFile(checked<BookFile>(bookFileSchema, value));
+  } catch (error) {
+    if (!(error instanceof BadInput)) throw error;
+    const name = recordName(value, error.path.length > 0 ? error.path : pathOf(error.field));
+    const message = name === '' ? error.message : `In ${name}: ${error.message}`;
+    throw new BadInput(error.field, message, error.path);
+  }
+}
+
+/** `dips[3].rows[2].amount` step by step. */
+function pathOf(field: string): (string | number)[] {
+  return (field.match(/[^.[\]]+/g) ?? []).map((step) => (/^\d+$/.test(step) ? Number(step) : step));
+}
+
+function bookOfFile(file: BookFile): Book {
   const book = bookFrom((table) => {
     const records = table === 'settings' ? [file.settings] : file[table];
     return byId(records as { id: string }[], table);

@@ -15,6 +15,7 @@ import { type RawWay } from '../prepare/rawWay';
 import type { Kit } from '../kitchen/kit';
 import type { Plan } from '../day/plan';
 import type { StockItem } from './stock';
+import { localDate, localTime, moment } from './realTimes';
 import type { Timer } from './timer';
 import type { YieldResult } from '../prepare/yieldResult';
 import type { Run, RunEntry } from './run';
@@ -24,7 +25,6 @@ import { tastes, verdicts } from '../readings/tastes';
 
 const id = Joi.string().min(1).max(80);
 const text = (most: number) => Joi.string().allow('').max(most);
-const moment = Joi.string().isoDate();
 const mass = Joi.number().min(0).max(1_000_000);
 
 const method = Joi.object({
@@ -141,7 +141,7 @@ export const dipSchema = Joi.object<Dip>({
     .required(),
   parentId: id.allow(null).required(),
   note: text(4000).required(),
-  rows: Joi.array().items(row).max(200).required(),
+  rows: Joi.array().items(row).unique('id').max(200).required(),
   method: method.required(),
   machineId: id.required(),
   servedAtC: Joi.number().min(-10).max(80).required(),
@@ -184,7 +184,7 @@ export const runSchema = Joi.object<Run>({
   dipId: id.required(),
   startedAt: moment.required(),
   step: Joi.number().integer().min(0).max(1000).required(),
-  entries: Joi.array().items(runEntry).max(400).required(),
+  entries: Joi.array().items(runEntry).unique('rowId').max(400).required(),
   atHand: Joi.array().items(id).max(200),
   targets,
   ...outcome,
@@ -202,7 +202,7 @@ const machine = Joi.object<Machine>({
 
 const length = Joi.number().min(10).max(300);
 const kit = Joi.object<Kit>({
-  machines: Joi.array().items(machine).max(100).required(),
+  machines: Joi.array().items(machine).unique('id').max(100).required(),
   ring: Joi.object({ ringMm: length.required(), ringHeightMm: length.required() }).required(),
   press: Joi.object({
     loadG: Joi.number().min(1).max(50_000).required(),
@@ -222,8 +222,6 @@ export const settingsSchema = Joi.object<Settings>({
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
 });
 
-const localTime = Joi.string().pattern(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a local time');
-
 export const planSchema = Joi.object<Plan>({
   id: id.required(),
   name: Joi.string().min(1).max(200).required(),
@@ -232,14 +230,13 @@ export const planSchema = Joi.object<Plan>({
   resources: Joi.object().pattern(id, Joi.number().integer().min(0).max(100)).required(),
   dips: Joi.array()
     .items(Joi.object({ dipId: id.required(), massG: mass.required() }))
+    .unique('dipId')
     .max(100)
     .required(),
   pins: Joi.object().pattern(text(200), Joi.number().integer().min(-100_000).max(1440)).required(),
   done: Joi.array().items(text(200)).max(2000).required(),
   createdAt: moment.required(),
 });
-
-const localDate = Joi.string().pattern(/^\d{4}-\d\d-\d\d$/, 'a local date');
 
 export const stockSchema = Joi.object<StockItem>({
   id: id.required(),

@@ -12,6 +12,7 @@ import {
   trialSchema,
   yieldSchema,
 } from './recordSchemas';
+import { moment } from './realTimes';
 
 /** What a file and the database need to know of a table. How its records change stands in `migrations.ts`. */
 export interface Table<T> {
@@ -40,7 +41,7 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
 export const bookFileSchema = Joi.object({
   format: Joi.string().valid('cobbet-book').required(),
   version: Joi.number().integer().required(),
-  exportedAt: Joi.string().isoDate().required(),
+  exportedAt: moment.required(),
   settings: tables.settings.schema.required(),
   ...Object.fromEntries(
     listedTables.map((name) => {

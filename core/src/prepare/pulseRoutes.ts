@@ -60,6 +60,9 @@ export function soakMinutes(pulse: Pulse, method: PulseMethod): number {
   return Math.round(60 * readyAfterH(curve, method.soak === 'hot' ? hotSoakC : 20));
 }
 
+/** By name, since a day lists those of all its dips together. */
+const hazardsOf = ({ name, hazards }: Pulse) => (hazards === '' ? [] : [`${name}: ${hazards}`]);
+
 function potWords({ boilHard }: Pulse, { pressure }: PulseMethod): string {
   if (boilHard) {
     return `Boil hard 10 minutes at least, skim, then ${pressure ? 'pressure cook' : 'simmer'}`;
@@ -131,7 +134,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
           ]
         : [],
     cautions: [
-      ...(pulse.hazards === '' ? [] : [pulse.hazards]),
+      ...hazardsOf(pulse),
       ...(method.soda && pulse.sodaLimit
         ? ['Soda: no more than 5 g for 500 g dry; count its sodium with the salt.']
         : []),
@@ -161,7 +164,7 @@ function frozen(pulse: Pulse, to: string): Route | null {
       ...(skinned ? [{ label: 'Slip the skins', handsOnMin: 2, handsOnMinPerKg: 40 }] : []),
     ],
     leftovers: [],
-    cautions: pulse.hazards === '' ? [] : [pulse.hazards],
+    cautions: hazardsOf(pulse),
   };
 }
 

@@ -18,7 +18,15 @@ import {
   editDip,
   editRun,
 } from './commands';
+import { bookVersion } from '@cobbet/core/book/migrations';
+import { Journal } from './journal';
 import { Repository } from './repository';
+
+/** The tab dies, as far as the store goes; what it wrote down stays. */
+function reopen() {
+  closeBook();
+  useBook.setState(useBook.getInitialState());
+}
 
 let names = 0;
 const state = () => useBook.getState();
@@ -43,8 +51,7 @@ describe('a long book', () => {
       put('runs', startRun('r', dip('a'), [], '2026-05-06T10:00:00.000Z')),
       ...many.map((one) => put('trials', one)),
     ]);
-    closeBook();
-    useBook.setState(useBook.getInitialState());
+    reopen();
     await state().open(`store-${names}`);
     expect(book().dips.size).toBe(1);
     expect([book().trials.size, state().trialsComing]).toEqual([0, true]);
@@ -58,8 +65,7 @@ describe('a long book', () => {
   test('keeps what another tab changed while it was being read', async () => {
     const changes = [put('dips', dip('a')), ...many.map((one) => put('trials', one))];
     await state().act('Many', () => changes);
-    closeBook();
-    useBook.setState(useBook.getInitialState());
+    reopen();
     await state().open(`store-${names}`);
     const channel = new BroadcastChannel(`store-${names}`);
     channel.postMessage({
@@ -162,21 +168,38 @@ test('settings are one record with defaults', async () => {
 
 describe('when saving fails', () => {
   test.each([
-    ['QuotaExceededError', /no room left.*Export/],
+    ['QuotaExceededError', /no room left.*not saved yet.*Export/],
     ['InvalidStateError', /closed the book.*Export/],
     ['UnknownError', /would not save.*Export/],
-  ])('%s is said, and what was there stays', async (name, words) => {
+  ])('%s is said; what was done stays, and is saved once it can be', async (name, words) => {
     const id = await addDip('Green dip');
     jest
       .spyOn(Repository.prototype, 'commit')
       .mockRejectedValue(new DOMException('no', name) as never);
-    const done = await editDip(id, 'Note', (one) => ({ ...one, note: 'lost' }));
+    const done = await editDip(id, 'Note', (one) => ({ ...one, note: 'kept' }));
     expect(done).toBe(false);
     expect(state().saving).toBe('failed');
     expect(state().problem).toMatch(words);
-    expect(book().dips.get(id)?.note).toBe('');
-    state().dismissProblem();
-    expect(state().problem).toBeNull();
+    expect(book().dips.get(id)?.note).toBe('kept');
+    jest.restoreAllMocks();
+    expect(await state().tryAgain()).toBe(true);
+    expect([state().saving, state().problem]).toEqual(['saved', null]);
+    reopen();
+    await state().open(`store-${names}`);
+    expect(book().dips.get(id)?.note).toBe('kept');
+  });
+
+  test('a book of a newer program, and one nobody can read, say what they are', async () => {
+    for (const [name, status, words] of [
+      ['VersionError', 'newer', 'newer Cobbet'],
+      ['UnknownError', 'broken', 'saved to a file'],
+    ] as const) {
+      reopen();
+      jest.spyOn(Repository, 'open').mockRejectedValue(new DOMException('no', name) as never);
+      await state().open('nowhere');
+      expect(state().status).toBe(status);
+      expect(state().problem).toContain(words);
+    }
   });
 
   test('the next change is tried again', async () => {
@@ -188,14 +211,100 @@ describe('when saving fails', () => {
   });
 
   test('a browser that keeps no data says what to do', async () => {
-    closeBook();
-    useBook.setState(useBook.getInitialState());
+    reopen();
     jest
       .spyOn(Repository, 'open')
       .mockRejectedValue(new DOMException('no', 'SecurityError') as never);
     await state().open('nowhere');
-    expect(state().status).toBe('unavailable');
+    expect(state().status).toBe('absent');
     expect(state().problem).toContain('keeps no data');
+  });
+});
+
+describe('what a tab did and could not save before it died', () => {
+  const ahead = () => Object.keys(localStorage).filter((key) => key.startsWith('cobbet-ahead:'));
+  const neverSaved = () =>
+    jest
+      .spyOn(Repository.prototype, 'commit')
+      .mockReturnValue(new Promise(() => undefined) as never);
+
+  afterEach(() => localStorage.clear());
+
+  test('is shown at once and written down before it is saved', async () => {
+    const id = await addDip('Green dip');
+    expect(ahead()).toEqual([]);
+    neverSaved();
+    void editDip(id, 'Note', (one) => ({ ...one, note: 'cold' }));
+    expect(book().dips.get(id)?.note).toBe('cold');
+    expect(state().saving).toBe('saving');
+    expect(ahead().length).toBe(1);
+  });
+
+  test('is taken up when the book is opened next, once, and can be undone', async () => {
+    const id = await addDip('Green dip');
+    neverSaved();
+    for (const letter of ['a', 'b', 'c']) {
+      void editDip(id, letter, (one) => ({ ...one, note: one.note + letter }));
+    }
+    reopen();
+    jest.restoreAllMocks();
+    await state().open(`store-${names}`);
+    expect(book().dips.get(id)?.note).toBe('abc');
+    expect([state().takenUp, ahead().length]).toEqual([3, 0]);
+    await state().undo();
+    expect(book().dips.get(id)?.note).toBe('ab');
+    reopen();
+    await state().open(`store-${names}`);
+    expect([book().dips.get(id)?.note, state().takenUp]).toEqual(['ab', 0]);
+  });
+
+  test('is not done again where it was saved and the tab died before it could say so', async () => {
+    const id = await addDip('Green dip');
+    const clear = jest.spyOn(Journal.prototype, 'clear').mockReturnValue(undefined);
+    await editDip(id, 'More', (one) => ({ ...one, nextThing: `${one.nextThing}x` }));
+    await state().undo();
+    clear.mockRestore();
+    expect(ahead().length).toBe(1);
+    reopen();
+    await state().open(`store-${names}`);
+    expect(book().dips.get(id)?.nextThing).toBe('');
+    expect(state().history.redoLabel).toBe('More');
+    expect(ahead().length).toBe(0);
+  });
+
+  test('of an older program comes along; of a newer one waits for it', async () => {
+    const id = await addDip('Green dip');
+    neverSaved();
+    void editDip(id, 'Note', (one) => ({ ...one, note: 'cold' }));
+    const [key = ''] = ahead();
+    const written = JSON.parse(localStorage.getItem(key) ?? '') as Record<string, unknown>;
+    localStorage.setItem(key, JSON.stringify({ ...written, version: 99 }));
+    localStorage.setItem(
+      `${key}1`,
+      JSON.stringify({ ...written, id: 'older', version: bookVersion - 1 }),
+    );
+    localStorage.setItem(`${key}2`, '{"half');
+    reopen();
+    jest.restoreAllMocks();
+    await state().open(`store-${names}`);
+    expect([book().dips.get(id)?.note, state().takenUp]).toEqual(['cold', 1]);
+    expect(ahead()).toEqual([key]);
+  });
+
+  test('counts beside what another tab saves meanwhile', async () => {
+    const id = await addDip('Green dip');
+    const stuck = neverSaved();
+    void editDip(id, 'Note', (one) => ({ ...one, note: 'mine' }));
+    const channel = new BroadcastChannel(`store-${names}`);
+    const theirs = { ...(book().dips.get(id) ?? dip('x')), note: '', nextThing: 'theirs' };
+    channel.postMessage({
+      changes: [put('dips', theirs)],
+      history: { undoLabel: 'Theirs', redoLabel: null },
+    });
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    channel.close();
+    expect(book().dips.get(id)).toMatchObject({ note: 'mine', nextThing: 'theirs' });
+    stuck.mockRestore();
   });
 });
 

@@ -1,134 +1,330 @@
-import { type Book, emptyBook } from '@cobbet/core/book/book';
-import { type Change, replacing, withChanges } from '@cobbet/core/book/change';
+import { type Book, emptyBook, type TableName } from '@cobbet/core/book/book';
+import {
+  type Change,
+  type ReversibleChange,
+  replacing,
+  withChanges,
+} from '@cobbet/core/book/change';
+import { mergeRecords } from '@cobbet/core/book/mergeRecords';
+import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
 import { create } from 'zustand';
+import type { AsideRecord } from './database';
+import { type AheadCommand, Journal } from './journal';
 import { type HistoryState, Repository } from './repository';
+import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
+import { holdTab, onceDead } from './tabs';
 
 /** Where saving stands. */
 type Saving = 'saved' | 'saving' | 'failed';
 
+/** How something is done to the book. */
+interface ActOptions {
+  /** Commands of one key, close together, are one step of undo. */
+  mergeKey?: string;
+  /** It needs every trial, so it waits while those of a long book are being read. */
+  whole?: boolean;
+}
+
 interface BookState {
-  /** `opening` until the book is read; `unavailable` when this browser keeps no data here. */
-  status: 'opening' | 'ready' | 'unavailable';
-  /** Why the book can't be used or a change was not saved, in words; null when all is well. */
+  /** `opening` until the book is read, then `ready`, or why it can't be used. */
+  status: BookStatus;
+  /** Why the book can't be used or a change is not saved, in words; null when all is well. */
   problem: string | null;
   saving: Saving;
-  /** The trials of a long book are still being read; what is done meanwhile waits for them. */
+  /** The trials of a long book are still being read; what needs them waits. */
   trialsComing: boolean;
+  /** How many changes that a closed tab could not save any more were taken up at opening. */
+  takenUp: number;
+  /** Records that could not be read and stand apart. */
+  aside: AsideRecord[];
   book: Book;
   history: HistoryState;
   open(name?: string): Promise<void>;
   /**
-   * Does something to the book: saved first, shown then. Commands wait for one another, so that each sees what the
-   * last one left.
+   * Does something to the book: written ahead and shown at once, then saved.
    *
    * @param label what is done, in words
-   * @param change the changes, from the book as it is when the command's turn comes
-   * @returns true when it was saved
+   * @param change the changes, from the book as it is
+   * @returns true once it is saved
    */
-  act(label: string, change: (book: Book) => Change[], mergeKey?: string): Promise<boolean>;
+  act(label: string, change: (book: Book) => Change[], options?: ActOptions): Promise<boolean>;
   replaceBook(label: string, next: Book): Promise<boolean>;
+  /** Saves what could not be saved. */
+  tryAgain(): Promise<boolean>;
   /** The book once everything of it is there. */
   whole(): Promise<Book>;
   undo(): Promise<void>;
   redo(): Promise<void>;
   dismissProblem(): void;
+  /** Throws away the records that stand apart. */
+  clearAside(): Promise<void>;
 }
-
-/** What went wrong with saving, in words that help. */
-function explain(error: unknown): string {
-  const name = error instanceof DOMException ? error.name : '';
-  if (name === 'QuotaExceededError') {
-    return 'The browser has no room left, so this change was not saved. Export the book to a file, then free some space.';
-  }
-  if (name === 'InvalidStateError') {
-    return 'The browser closed the book, so this change was not saved. Export the book to a file, then reload.';
-  }
-  return 'The browser would not save this change. Export the book to a file, then reload.';
-}
-
-const lostWords = {
-  blocked: 'Another tab holds an older Cobbet open. Close it, then reload this one.',
-  superseded: 'A newer Cobbet was opened in another tab. Reload this one.',
-  closed: 'The browser closed the book. Reload to go on; what was saved is still there.',
-} as const;
 
 let repository: Repository | null = null;
+let journal: Journal | null = null;
+/** The book as the database has it. */
+let base: Book = emptyBook();
+/** What has been done and is not saved yet, in order. */
+let waiting: AheadCommand[] = [];
 let queue: Promise<unknown> = Promise.resolve();
 /** Once what is there has been painted: reading thousands of records holds a page up. */
 const afterPaint = () => new Promise<void>((resolve) => setTimeout(resolve, 60));
 /** What other tabs changed while the trials were being read. */
 const meanwhile: Change[] = [];
 
-/** The book in memory, kept in step with the disk and with other tabs. */
+/** Typing rests this long before it is saved; it has been written ahead meanwhile. */
+const typingRestMs = 300;
+/** Why the database is lost, once it is. */
+let lost: keyof typeof lostWords | null = null;
+
+const newCommandId = () => crypto.randomUUID();
+
+/** The book with what waits on top of it, each change made anew on what is there now. */
+function rebased(on: Book): Book {
+  return waiting.reduce(
+    (book, { changes }) =>
+      withChanges(
+        book,
+        changes.map(({ table, id, before, after }) => {
+          const present = book[table].get(id) ?? null;
+          return { table, id, after: mergeRecords<object>(before, after, present) } as Change;
+        }),
+      ),
+    on,
+  );
+}
+
+function reversible(book: Book, changes: readonly Change[]): ReversibleChange[] {
+  const last = new Map(changes.map((change) => [`${change.table}/${change.id}`, change]));
+  return [...last.values()].map(
+    (change) =>
+      ({ ...change, before: book[change.table].get(change.id) ?? null }) as ReversibleChange,
+  );
+}
+
+/** What an older program left, with its records brought along; null for what a newer one left. */
+function ofThisVersion(command: AheadCommand): AheadCommand | null {
+  const { version } = command;
+  if (version === bookVersion) return command;
+  if (version > bookVersion) return null;
+  const moved = (table: TableName, record: object | null) =>
+    record && migrateRecord(table, { ...record }, version);
+  const changes = command.changes.map(
+    (one) =>
+      ({
+        ...one,
+        before: moved(one.table, one.before),
+        after: moved(one.table, one.after),
+      }) as unknown as ReversibleChange,
+  );
+  return { ...command, version: bookVersion, changes };
+}
+
+/** Two commands of one key as one: what the first started from, what the second comes to. */
+function joined(first: AheadCommand, second: AheadCommand): AheadCommand {
+  const before = new Map(first.changes.map((one) => [`${one.table}/${one.id}`, one]));
+  const again = new Set(second.changes.map(({ table, id }) => `${table}/${id}`));
+  const kept = first.changes.filter(({ table, id }) => !again.has(`${table}/${id}`));
+  const changes = second.changes.map((one) => {
+    const earlier = before.get(`${one.table}/${one.id}`);
+    return (earlier ? { ...one, before: earlier.before } : one) as ReversibleChange;
+  });
+  return { ...second, id: first.id, changes: [...kept, ...changes] };
+}
+
+/** The book in memory, ahead of the disk by what waits, and in step with other tabs. */
 export const useBook = create<BookState>()((set, get) => {
-  const save = (work: (open: Repository) => Promise<void>): Promise<boolean> => {
-    const turn = queue.then(async () => {
-      if (!repository) return false;
+  /** The command being saved just now can't take up more. */
+  let inHand: string | null = null;
+
+  /** Saves everything that waits, in order; stops at what can't be saved. */
+  const flush = async (): Promise<boolean> => {
+    const open = repository;
+    while (open && open === repository && waiting[0]) {
+      const [command] = waiting;
+      inHand = command.id;
+      try {
+        const saved = await open.commit(command);
+        if (open !== repository) return false;
+        base = withChanges(base, saved);
+        waiting = waiting.slice(1);
+        journal?.clear(command.id);
+        const moved = saved.some(({ after }, i) => after !== command.changes[i]?.after);
+        const gone = saved.some(
+          ({ after }, i) => after === null && command.changes[i]?.after !== null,
+        );
+        if (moved) set({ book: rebased(base) });
+        if (gone)
+          set({ problem: 'What you changed was deleted in another tab. Undo brings it back.' });
+      } catch (error) {
+        // what happened first is what it comes of
+        set({ saving: 'failed', problem: lost ? lostWords[lost] : savingFailed(error) });
+        return false;
+      } finally {
+        inHand = null;
+      }
+    }
+    if (repository)
+      set((state) => ({
+        saving: 'saved',
+        problem: state.saving === 'failed' ? null : state.problem,
+      }));
+    return repository !== null;
+  };
+
+  const inTurn = <T>(work: () => Promise<T>): Promise<T> => {
+    const turn = queue.then(work);
+    queue = turn.catch(() => undefined);
+    return turn;
+  };
+
+  let resting: ReturnType<typeof setTimeout> | undefined;
+  let told: ((saved: boolean) => void)[] = [];
+  /** Saves what is typed once the hands rest. */
+  const rested = (): Promise<boolean> => {
+    clearTimeout(resting);
+    resting = setTimeout(() => {
+      const tell = told.splice(0);
+      void inTurn(flush).then((saved) => tell.forEach((one) => one(saved)));
+    }, typingRestMs);
+    return new Promise((resolve) => told.push(resolve));
+  };
+
+  /** What must be in the database before it is shown: undo, and a whole book. */
+  const saveFirst = (work: (open: Repository) => Promise<unknown>): Promise<boolean> =>
+    inTurn(async () => {
+      if (!(await flush()) || !repository) return false;
       set({ saving: 'saving' });
       try {
         await work(repository);
         set({ saving: 'saved' });
         return true;
       } catch (error) {
-        set({ saving: 'failed', problem: explain(error) });
+        set({ saving: 'failed', problem: savingFailed(error) });
         return false;
       }
     });
-    queue = turn;
-    return turn;
+
+  /** Takes up what tabs that are gone have left, each change once. */
+  const takeUp = async (open: Repository, ahead: Journal) => {
+    for (const tab of ahead.otherTabs()) {
+      await onceDead(tab, async () => {
+        for (const left of ahead.leftBy(tab)) {
+          const command = ofThisVersion(left);
+          // what a newer program left is for a newer program
+          if (!command) continue;
+          await open.commit(command);
+          ahead.clearLeft(tab, command.id);
+          set((state) => ({ takenUp: state.takenUp + 1 }));
+        }
+      });
+    }
   };
+
   return {
     status: 'opening',
     problem: null,
     saving: 'saved',
     trialsComing: false,
+    takenUp: 0,
+    aside: [],
     book: emptyBook(),
     history: { undoLabel: null, redoLabel: null },
     async open(name = 'cobbet') {
       if (repository) return;
       try {
         const opened = await Repository.open(name, {
-          onSaved: ({ changes, history }) => {
+          onSaved: ({ changes, history, elsewhere }) => {
             if (get().trialsComing) meanwhile.push(...changes);
-            set((state) => ({ book: withChanges(state.book, changes), history }));
+            if (!elsewhere && inHand !== null) {
+              // what this tab has just saved is shown already
+              set({ history: waiting.length > 1 ? get().history : history });
+              return;
+            }
+            base = withChanges(base, changes);
+            set({ book: rebased(base), history });
           },
-          onLost: (reason) => set({ problem: lostWords[reason], saving: 'failed' }),
+          onLost: (reason) => {
+            if (reason === 'blocked') set({ status: 'blocked', problem: lostWords.blocked });
+            else {
+              lost = reason;
+              set({ problem: lostWords[reason], saving: 'failed' });
+            }
+          },
         });
         repository = opened.repository;
-        const { book, history, trials } = opened;
+        waiting = [];
+        lost = null;
+        journal = new Journal(name, crypto.randomUUID().slice(0, 8));
+        holdTab(journal.tab);
+        const { book, history, aside, trials } = opened;
+        base = book;
         if (trials) {
           queue = afterPaint()
             .then(trials)
             .then(
-              // another tab may have changed some of them since they were read
-              (read) =>
-                set((state) => ({
-                  book: withChanges({ ...state.book, trials: read }, meanwhile.splice(0)),
-                  trialsComing: false,
-                })),
-              (error: unknown) => set({ problem: explain(error), trialsComing: false }),
+              (read) => {
+                // another tab may have changed some of them since they were read
+                base = withChanges({ ...base, trials: read }, meanwhile.splice(0));
+                set({ book: rebased(base), trialsComing: false });
+              },
+              (error: unknown) => set({ problem: savingFailed(error), trialsComing: false }),
             );
         }
-        set({ status: 'ready', problem: null, book, history, trialsComing: trials !== null });
-      } catch {
-        set({
-          status: 'unavailable',
-          problem:
-            'This browser keeps no data for Cobbet here. Private windows and blocked site data do that; allow it, then try again.',
-        });
+        set({ book, history, aside, trialsComing: trials !== null });
+        await takeUp(repository, journal);
+        set({ status: 'ready', problem: null });
+      } catch (error) {
+        set({ ...openingFailed(error) });
       }
     },
-    act: (label, change, mergeKey) =>
-      save((open) => open.commit(label, change(get().book), mergeKey)),
-    replaceBook: (label, next) => save((open) => open.commit(label, replacing(get().book, next))),
+    async act(label, change, { mergeKey, whole = false } = {}) {
+      if (whole && get().trialsComing) await queue;
+      const { book } = get();
+      const changes = reversible(book, change(book));
+      if (changes.length === 0) return repository !== null;
+      if (!repository) return false;
+      const at = new Date().toISOString();
+      const command: AheadCommand = {
+        ...{ id: newCommandId(), version: bookVersion, label, at, changes },
+        ...(mergeKey === undefined ? {} : { mergeKey }),
+      };
+      const last = waiting.at(-1);
+      const joins =
+        last && mergeKey !== undefined && last.mergeKey === mergeKey && last.id !== inHand;
+      const written = joins ? joined(last, command) : command;
+      journal?.write(written);
+      waiting = joins ? [...waiting.slice(0, -1), written] : [...waiting, written];
+      set({
+        book: withChanges(book, changes),
+        saving: 'saving',
+        history: { undoLabel: label, redoLabel: null },
+      });
+      return mergeKey === undefined ? inTurn(flush) : rested();
+    },
+    replaceBook: (label, next) =>
+      saveFirst((open) =>
+        open.commit({
+          id: newCommandId(),
+          version: bookVersion,
+          label,
+          at: new Date().toISOString(),
+          changes: reversible(get().book, replacing(get().book, next)),
+        }),
+      ),
+    tryAgain: () => inTurn(flush),
     whole: () => queue.then(() => get().book),
     undo: async () => {
-      await save((open) => open.undo());
+      await saveFirst((open) => open.undo());
     },
     redo: async () => {
-      await save((open) => open.redo());
+      await saveFirst((open) => open.redo());
     },
     dismissProblem: () => set({ problem: null }),
+    clearAside: async () => {
+      await repository?.clearAside();
+      set({ aside: [] });
+    },
   };
 });
 
@@ -136,4 +332,6 @@ export const useBook = create<BookState>()((set, get) => {
 export function closeBook(): void {
   repository?.close();
   repository = null;
+  waiting = [];
+  queue = Promise.resolve();
 }

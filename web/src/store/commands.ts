@@ -1,4 +1,4 @@
-import { type Settings, settingsOf } from '@cobbet/core/book/book';
+import { type Book, type Settings, settingsOf } from '@cobbet/core/book/book';
 import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, plainRow, variantOf } from '@cobbet/core/dip/dip';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
@@ -41,7 +41,7 @@ export function editDip(
       const next = dip && edit(dip);
       return next && next !== dip ? [put('dips', next)] : [];
     },
-    mergeKey,
+    mergeKey === undefined ? {} : { mergeKey },
   );
 }
 
@@ -65,23 +65,27 @@ export async function addVariant(parent: Dip, name: string): Promise<string> {
 export function deleteDip(dip: Dip): Promise<boolean> {
   return useBook
     .getState()
-    .act(`Delete ${dip.name}`, (book) => [
-      ...[...book.dips.values()]
-        .filter((other) => other.parentId === dip.id)
-        .map((other) => put('dips', { ...other, parentId: dip.parentId })),
-      ...[...book.trials.values()]
-        .filter((trial) => trial.dipId === dip.id)
-        .map((trial) => remove('trials', trial.id)),
-      ...[...book.runs.values()]
-        .filter((run) => run.dipId === dip.id)
-        .map((run) => remove('runs', run.id)),
-      ...[...book.plans.values()]
-        .filter((plan) => plan.dips.some(({ dipId }) => dipId === dip.id))
-        .map((plan) =>
-          put('plans', { ...plan, dips: plan.dips.filter(({ dipId }) => dipId !== dip.id) }),
-        ),
-      remove('dips', dip.id),
-    ]);
+    .act(
+      `Delete ${dip.name}`,
+      (book) => [
+        ...[...book.dips.values()]
+          .filter((other) => other.parentId === dip.id)
+          .map((other) => put('dips', { ...other, parentId: dip.parentId })),
+        ...[...book.trials.values()]
+          .filter((trial) => trial.dipId === dip.id)
+          .map((trial) => remove('trials', trial.id)),
+        ...[...book.runs.values()]
+          .filter((run) => run.dipId === dip.id)
+          .map((run) => remove('runs', run.id)),
+        ...[...book.plans.values()]
+          .filter((plan) => plan.dips.some(({ dipId }) => dipId === dip.id))
+          .map((plan) =>
+            put('plans', { ...plan, dips: plan.dips.filter(({ dipId }) => dipId !== dip.id) }),
+          ),
+        remove('dips', dip.id),
+      ],
+      { whole: true },
+    );
 }
 
 export function changeSettings(label: string, change: Partial<Settings>): Promise<boolean> {
@@ -119,14 +123,14 @@ export function editRun(
       const run = book.runs.get(runId);
       return run ? [put('runs', edit(run))] : [];
     },
-    mergeKey,
+    mergeKey === undefined ? {} : { mergeKey },
   );
 }
 
 /** Turns a run into a trial; the dip takes up what to change next. */
 export async function completeRun(runId: string): Promise<string> {
   const id = newId();
-  await useBook.getState().act('Finish making', (book) => {
+  const finish = (book: Book) => {
     const run = book.runs.get(runId);
     if (!run) return [];
     const trial = finishRun(run, id, nextTrialNumber(book.trials.values(), run.dipId));
@@ -137,7 +141,9 @@ export async function completeRun(runId: string): Promise<string> {
       remove('runs', runId),
       ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
     ];
-  });
+  };
+  // a trial is numbered after all the others
+  await useBook.getState().act('Finish making', finish, { whole: true });
   return id;
 }
 
@@ -165,10 +171,11 @@ export function leaveReadingOut(trialId: string, index: number, out: boolean): P
 }
 
 function editTrial(trialId: string, label: string, edit: (trial: Trial) => Trial) {
-  return useBook.getState().act(label, (book) => {
+  const change = (book: Book) => {
     const trial = book.trials.get(trialId);
     return trial ? [put('trials', edit(trial))] : [];
-  });
+  };
+  return useBook.getState().act(label, change, { whole: true });
 }
 
 export function deleteTrial(trial: Trial): Promise<boolean> {
@@ -221,7 +228,7 @@ export function editPlan(
       const plan = book.plans.get(planId);
       return plan ? [put('plans', edit(plan))] : [];
     },
-    mergeKey,
+    mergeKey === undefined ? {} : { mergeKey },
   );
 }
 

@@ -1,4 +1,4 @@
-import { type Book, type BookTables, tableNames } from '@cobbet/core/book/book';
+import { type Book, type BookTables, type TableName, tableNames } from '@cobbet/core/book/book';
 import type { Command } from '@cobbet/core/book/change';
 import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
 import {
@@ -9,10 +9,33 @@ import {
   type StoreNames,
 } from 'idb';
 
+/** Of the stores themselves, counted within a version of the records. */
+const layout = 1;
+/** The browser's own number for it: before there was a layout it was the version of the records alone. */
+export const databaseVersion = bookVersion * 10 + layout;
+
+/** Version of the records in a database of such a number. */
+export const bookVersionOf = (version: number): number =>
+  version < 10 ? version : Math.floor(version / 10);
+
+/** A record that could not be read, kept where it does no harm. */
+export interface AsideRecord {
+  /** `table/id` */
+  key: string;
+  table: TableName;
+  record: { id: string };
+  /** What is wrong with it, in words. */
+  why: string;
+}
+
 /** Where the history stands: commands up to `cursor` are done, those after it undone. */
 export interface Place {
   id: 'place';
   cursor: number;
+  /** The command at the cursor, where that was the last thing done; else the labels know. */
+  last?: CommandLabel;
+  /** Ids of the last commands that were written ahead and are saved, so that none is done twice. */
+  saved?: string[];
 }
 
 /** A command without its changes. */
@@ -33,6 +56,7 @@ interface CobbetSchema extends DBSchema {
   /** What each command is called, apart from what it holds: a command may hold a whole book. */
   labels: { key: number; value: CommandLabel };
   place: { key: string; value: Place };
+  aside: { key: string; value: AsideRecord };
 }
 
 export type Database = IDBPDatabase<CobbetSchema>;
@@ -55,6 +79,7 @@ type UpgradeTransaction = IDBPTransaction<
 
 /** Brings records of an older version to the present one, all within the upgrade's own transaction. */
 async function migrateRecords(transaction: UpgradeTransaction, from: number): Promise<void> {
+  if (from === bookVersion) return;
   for (const name of tableNames) {
     const store = transaction.objectStore(name);
     for (const record of await store.getAll()) {
@@ -72,15 +97,23 @@ async function migrateRecords(transaction: UpgradeTransaction, from: number): Pr
  *
  * @param name one database a book; tests use their own
  * @throws DOMException when the browser keeps no data here, or when older records can't be brought along
+ * @returns the database, and whether records came from an older version and are still to be checked
  */
-export async function openDatabase(name: string, events: DatabaseEvents): Promise<Database> {
-  const database = await openDB<CobbetSchema>(name, bookVersion, {
-    upgrade(db, from, _to, transaction) {
+export async function openDatabase(
+  name: string,
+  events: DatabaseEvents,
+): Promise<{ database: Database; upgraded: boolean }> {
+  let upgraded = false;
+  const database = await openDB<CobbetSchema>(name, databaseVersion, {
+    upgrade(db, fromNumber, _to, transaction) {
+      const from = bookVersionOf(fromNumber);
       for (const table of tableNames) {
         if (!db.objectStoreNames.contains(table)) db.createObjectStore(table, { keyPath: 'id' });
       }
       if (from < 3) db.createObjectStore('labels');
+      if (!db.objectStoreNames.contains('aside')) db.createObjectStore('aside', { keyPath: 'key' });
       if (from > 0) {
+        upgraded = from < bookVersion;
         // half a migration is worse than none
         migrateRecords(transaction, from).catch(() => transaction.abort());
         return;
@@ -95,7 +128,7 @@ export async function openDatabase(name: string, events: DatabaseEvents): Promis
     },
     terminated: () => events.onClosed(),
   });
-  return database;
+  return { database, upgraded };
 }
 
 function byId<T extends { id: string }>(records: readonly T[]): ReadonlyMap<string, T> {
@@ -117,4 +150,25 @@ export async function readBookWithoutTrials(database: Database): Promise<Book> {
 /** Reads all trials. */
 export async function readTrials(database: Database): Promise<Book['trials']> {
   return byId(await database.getAll('trials'));
+}
+
+/**
+ * Puts records aside that are not as they should be, so that no room falls over them: those an older program wrote, once they
+ * have been brought along.
+ */
+export async function putAside(database: Database): Promise<void> {
+  // the checks weigh more than a room, and only an upgrade needs them
+  const { recordFault } = await import('@cobbet/core/book/recordFault');
+  const transaction = database.transaction([...tableNames, 'aside'], 'readwrite');
+  for (const table of tableNames) {
+    const store = transaction.objectStore(table);
+    for (const record of await store.getAll()) {
+      const why = recordFault(table, record);
+      if (why === null) continue;
+      const key = `${table}/${record.id}`;
+      await transaction.objectStore('aside').put({ key, table, record, why });
+      await store.delete(record.id);
+    }
+  }
+  await transaction.done;
 }

@@ -2,9 +2,17 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../../core/test/bookOf';
 import { type Book, emptyBook, tableNames } from '@cobbet/core/book/book';
 import { bookVersion } from '@cobbet/core/book/migrations';
-import { type Change, put, remove, replacing, withChanges } from '@cobbet/core/book/change';
+import {
+  type Change,
+  put,
+  remove,
+  type ReversibleChange,
+  replacing,
+  withChanges,
+} from '@cobbet/core/book/change';
 import fc from 'fast-check';
 import { deleteDB, openDB } from 'idb';
+import type { AheadCommand } from './journal';
 import { Repository, type Saved } from './repository';
 
 let names = 0;
@@ -28,9 +36,30 @@ async function reload(name: string, repository: Repository) {
   return fresh(name);
 }
 
+let commands = 0;
+/** A command as the store makes it, from the record as it stands in `from`. */
+function command(
+  label: string,
+  changes: readonly Change[],
+  { mergeKey, from = blank }: { mergeKey?: string; from?: Book } = {},
+): AheadCommand {
+  const last = new Map(changes.map((change) => [`${change.table}/${change.id}`, change]));
+  const made = [...last.values()].map((change) => ({
+    ...change,
+    before: from[change.table].get(change.id) ?? null,
+  })) as ReversibleChange[];
+  const at = new Date().toISOString();
+  const id = `command-${(commands += 1)}`;
+  return {
+    ...{ id, version: bookVersion, label, at, changes: made },
+    ...(mergeKey === undefined ? {} : { mergeKey }),
+  };
+}
+
 const contents = (book: Book) =>
   Object.fromEntries(Object.entries(book).map(([table, records]) => [table, [...records].sort()]));
 const blank: Book = { ...emptyBook(), settings: new Map() };
+const withA = withChanges(blank, [put('dips', dip('a'))]);
 
 afterEach(() => {
   for (const one of open.splice(0)) one.close();
@@ -39,7 +68,7 @@ afterEach(() => {
 describe('commands', () => {
   test('are there after a reload, with what they were called', async () => {
     const { name, repository } = await fresh();
-    await repository.commit('Add a', [put('dips', dip('a'))]);
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
     const again = await reload(name, repository);
     expect(again.book.dips.get('a')).toEqual(dip('a'));
     expect(again.history).toEqual({ undoLabel: 'Add a', redoLabel: null });
@@ -47,7 +76,7 @@ describe('commands', () => {
 
   test('tell what they changed, once it is saved', async () => {
     const { repository, told } = await fresh();
-    await repository.commit('Add a', [put('dips', dip('a'))]);
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
     expect(told).toEqual([
       {
         changes: [put('dips', dip('a'))],
@@ -59,8 +88,10 @@ describe('commands', () => {
 
   test('undo and redo survive a reload', async () => {
     const first = await fresh();
-    await first.repository.commit('Add a', [put('dips', dip('a'))]);
-    await first.repository.commit('Rename', [put('dips', { ...dip('a'), name: 'New' })]);
+    await first.repository.commit(command('Add a', [put('dips', dip('a'))]));
+    await first.repository.commit(
+      command('Rename', [put('dips', { ...dip('a'), name: 'New' })], { from: withA }),
+    );
     const second = await reload(first.name, first.repository);
     await second.repository.undo();
     const third = await reload(first.name, second.repository);
@@ -73,9 +104,9 @@ describe('commands', () => {
 
   test('what was undone can’t be redone once something else is done', async () => {
     const { name, repository } = await fresh();
-    await repository.commit('Add a', [put('dips', dip('a'))]);
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
     await repository.undo();
-    await repository.commit('Add b', [put('dips', dip('b'))]);
+    await repository.commit(command('Add b', [put('dips', dip('b'))]));
     await repository.redo();
     const again = await reload(name, repository);
     expect([...again.book.dips.keys()]).toEqual(['b']);
@@ -84,11 +115,13 @@ describe('commands', () => {
 
   test('typing is one step of undo', async () => {
     const { name, repository } = await fresh();
-    await repository.commit('Add a', [put('dips', dip('a'))]);
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
     for (const text of ['1', '1 c', '1 cup']) {
-      await repository.commit(text, [put('dips', { ...dip('a'), note: text })], 'note a');
+      const typed = [put('dips', { ...dip('a'), note: text })];
+      await repository.commit(command(text, typed, { mergeKey: 'note a', from: withA }));
     }
-    await repository.commit('other', [put('dips', { ...dip('a'), note: 'x' })], 'note b');
+    const other = [put('dips', { ...dip('a'), note: 'x' })];
+    await repository.commit(command('other', other, { mergeKey: 'note b', from: withA }));
     await repository.undo();
     await repository.undo();
     const again = await reload(name, repository);
@@ -100,8 +133,8 @@ describe('commands', () => {
     const { name, repository } = await fresh();
     const first = bookOf([dip('a')], [trial('t', 'a')]);
     const second = bookOf([dip('b')]);
-    await repository.commit('first', replacing(blank, first));
-    await repository.commit('second', replacing(first, second));
+    await repository.commit(command('first', replacing(blank, first)));
+    await repository.commit(command('second', replacing(first, second), { from: first }));
     await repository.undo();
     const again = await reload(name, repository);
     expect(contents(again.book)).toEqual(contents(first));
@@ -109,7 +142,7 @@ describe('commands', () => {
 
   test('nothing to do and nothing to undo are no commands', async () => {
     const { repository, told } = await fresh();
-    await repository.commit('nothing', []);
+    await repository.commit(command('nothing', []));
     await repository.undo();
     await repository.redo();
     expect(told).toEqual([]);
@@ -119,10 +152,10 @@ describe('commands', () => {
 describe('nothing is half written', () => {
   test('a record that can’t be stored takes the whole command with it', async () => {
     const { name, repository, told } = await fresh();
-    await repository.commit('Add a', [put('dips', dip('a'))]);
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
     const unstorable = { ...dip('c'), note: (() => 'no') as unknown as string };
     await expect(
-      repository.commit('Bad', [put('dips', dip('b')), put('dips', unstorable)]),
+      repository.commit(command('Bad', [put('dips', dip('b')), put('dips', unstorable)])),
     ).rejects.toThrow();
     const again = await reload(name, repository);
     expect([...again.book.dips.keys()]).toEqual(['a']);
@@ -133,7 +166,8 @@ describe('nothing is half written', () => {
   test('a closed database refuses, and says so', async () => {
     const { repository } = await fresh();
     repository.close();
-    await expect(repository.commit('late', [put('dips', dip('a'))])).rejects.toThrow();
+    const late = command('late', [put('dips', dip('a'))]);
+    await expect(repository.commit(late)).rejects.toThrow();
   });
 });
 
@@ -141,7 +175,7 @@ describe('tabs', () => {
   test('a second tab hears of changes and undoes the first one’s', async () => {
     const first = await fresh();
     const second = await fresh(first.name);
-    await first.repository.commit('Add a', [put('dips', dip('a'))]);
+    await first.repository.commit(command('Add a', [put('dips', dip('a'))]));
     await new Promise((resolve) => setTimeout(resolve, 60));
     expect(second.told).toEqual([
       {
@@ -156,7 +190,72 @@ describe('tabs', () => {
   });
 });
 
+describe('two that change one record from the same state', () => {
+  const rowTo = (rowId: string, amount: string) => ({
+    ...dip('a'),
+    rows: dip('a').rows.map((row) => (row.id === rowId ? { ...row, amount } : row)),
+  });
+  const amounts = (book: Book) => book.dips.get('a')?.rows.map(({ amount }) => amount);
+  const [first = '', second = ''] = dip('a').rows.map(({ id }) => id);
+
+  test('both stay where they changed different rows, and each can be undone', async () => {
+    const { name, repository } = await fresh();
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
+    const mine = command('Mine', [put('dips', rowTo(first, '9 g'))], { from: withA });
+    const theirs = command('Theirs', [put('dips', rowTo(second, '8 g'))], { from: withA });
+    await Promise.all([repository.commit(mine), repository.commit(theirs)]);
+    const both = await reload(name, repository);
+    expect(amounts(both.book)).toEqual(['9 g', '8 g']);
+    await both.repository.undo();
+    const one = await reload(name, both.repository);
+    expect(amounts(one.book)).toEqual(['9 g', dip('a').rows[1]?.amount]);
+  });
+
+  test('the later stays of the same field, and the earlier comes back by undo', async () => {
+    const { name, repository } = await fresh();
+    await repository.commit(command('Add a', [put('dips', dip('a'))]));
+    await repository.commit(command('Mine', [put('dips', rowTo(first, '9 g'))], { from: withA }));
+    await repository.commit(command('Theirs', [put('dips', rowTo(first, '8 g'))], { from: withA }));
+    const later = await reload(name, repository);
+    expect(amounts(later.book)?.[0]).toBe('8 g');
+    await later.repository.undo();
+    expect(amounts((await reload(name, later.repository)).book)?.[0]).toBe('9 g');
+  });
+
+  test('a command that is saved is not done again', async () => {
+    const { name, repository } = await fresh();
+    const once = command('Add a', [put('dips', dip('a'))]);
+    await repository.commit(once);
+    await repository.undo();
+    await repository.commit(once);
+    const again = await reload(name, repository);
+    expect(again.book.dips.size).toBe(0);
+    expect(again.history.redoLabel).toBe('Add a');
+  });
+});
+
 describe('an older book', () => {
+  test('with a record nobody can read is opened without it, and says which', async () => {
+    const name = 'older-broken';
+    const old = await openDB(name, bookVersion - 1, {
+      upgrade(db) {
+        for (const store of tableNames) db.createObjectStore(store, { keyPath: 'id' });
+        db.createObjectStore('history');
+        db.createObjectStore('labels');
+        db.createObjectStore('place', { keyPath: 'id' });
+      },
+    });
+    await old.put('dips', dip('a'));
+    await old.put('dips', { id: 'half', name: 'Half a dip' });
+    old.close();
+    const { book, aside, repository } = await fresh(name);
+    expect([...book.dips.keys()]).toEqual(['a']);
+    expect(aside).toMatchObject([{ key: 'dips/half', record: { name: 'Half a dip' } }]);
+    expect(aside[0]?.why).toContain('missing');
+    await repository.clearAside();
+    expect((await reload(name, repository)).aside).toEqual([]);
+  });
+
   test('of version 1 is brought along when it is opened', async () => {
     const name = 'older-book';
     const old = await openDB(name, 1, {
@@ -258,7 +357,7 @@ describe('any sequence of commands', () => {
         let at = 0;
         for (const one of steps) {
           if (one.do === 'commit') {
-            await repository.commit('step', one.changes);
+            await repository.commit(command('step', one.changes, { from: books[at] ?? blank }));
             books = [...books.slice(0, at + 1), withChanges(books[at] ?? blank, one.changes)];
             at += 1;
           } else if (one.do === 'undo') {

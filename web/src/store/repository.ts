@@ -1,11 +1,23 @@
 import { type Book, tableNames } from '@cobbet/core/book/book';
 import { type Change, type ReversibleChange, undoing } from '@cobbet/core/book/change';
-import { type Database, openDatabase, readBookWithoutTrials, readTrials } from './database';
+import { mergeRecords } from '@cobbet/core/book/mergeRecords';
+import {
+  type AsideRecord,
+  type Database,
+  openDatabase,
+  putAside,
+  readBookWithoutTrials,
+  readTrials,
+} from './database';
+import type { AheadCommand } from './journal';
 
 /** Steps of undo that are kept. */
 const historyLimit = 300;
 /** Commands with the same merge key this close together are one step. */
 const mergeWithinMs = 8000;
+
+/** Ids of saved commands that are remembered: more than can wait in a journal. */
+const rememberedIds = 400;
 
 /** With more trials than this a book is shown before they are all read. */
 const longBook = 500;
@@ -29,6 +41,8 @@ interface Opened {
   repository: Repository;
   book: Book;
   history: HistoryState;
+  /** Records that could not be read and were put aside. */
+  aside: AsideRecord[];
   /** Reads the trials of a long book; null where they are in the book already. */
   trials: (() => Promise<Book['trials']>) | null;
 }
@@ -64,73 +78,107 @@ export class Repository {
    * @throws DOMException when the browser keeps no data here
    */
   static async open(name: string, events: RepositoryEvents): Promise<Opened> {
-    const database = await openDatabase(name, {
+    const { database, upgraded } = await openDatabase(name, {
       onBlocked: () => events.onLost('blocked'),
       onSuperseded: () => events.onLost('superseded'),
       onClosed: () => events.onLost('closed'),
     });
+    if (upgraded) await putAside(database);
     const repository = new Repository(database, events, name);
-    const [book, history, count] = await Promise.all([
+    const [book, history, count, aside] = await Promise.all([
       readBookWithoutTrials(database),
       repository.historyState(),
       database.count('trials'),
+      database.getAll('aside'),
     ]);
-    if (count > longBook) return { repository, book, history, trials: () => readTrials(database) };
+    if (count > longBook) {
+      return { repository, book, history, aside, trials: () => readTrials(database) };
+    }
     return {
       repository,
       book: { ...book, trials: await readTrials(database) },
       history,
+      aside,
       trials: null,
     };
   }
 
   /**
-   * Saves changes as one command.
+   * Saves a command, each change made anew on the record as it stands in the database by then, so that what another tab did
+   * meanwhile stays. One that was saved before is not done twice.
    *
-   * @param label what was done, in words
-   * @param mergeKey commands with the same key close together become one step of undo
+   * @returns the changes as they were saved
    * @throws DOMException (QuotaExceededError and others); then nothing was written
    */
-  async commit(label: string, changes: readonly Change[], mergeKey?: string): Promise<void> {
-    if (changes.length === 0) return;
+  async commit(command: AheadCommand): Promise<Change[]> {
+    const { id, label, at, mergeKey } = command;
+    if (command.changes.length === 0) return [];
     const transaction = this.transaction();
     try {
-      const at = new Date().toISOString();
-      const reversible = await Promise.all(
-        changes.map(async (change): Promise<ReversibleChange> => {
-          const before = (await transaction.objectStore(change.table).get(change.id)) ?? null;
-          return { ...change, before } as ReversibleChange;
-        }),
+      const [place, ...present] = await Promise.all([
+        transaction.objectStore('place').get('place'),
+        ...command.changes.map((change) => transaction.objectStore(change.table).get(change.id)),
+      ]);
+      if (place?.saved?.includes(id)) {
+        await transaction.done;
+        return command.changes.map(
+          ({ table, id: record, after }) => ({ table, id: record, after }) as Change,
+        );
+      }
+      const cursor = place?.cursor ?? 0;
+      const changes = command.changes.map(
+        (change, i) =>
+          ({
+            ...change,
+            before: present[i] ?? null,
+            after: mergeRecords<object>(change.before, change.after, present[i] ?? null),
+          }) as ReversibleChange,
       );
-      await this.write(transaction, changes);
-      const history = transaction.objectStore('history');
-      const cursor = await this.cursor(transaction);
-      // what was undone can't be redone once something else was done
-      await history.delete(IDBKeyRange.lowerBound(cursor, true));
-      await transaction.objectStore('labels').delete(IDBKeyRange.lowerBound(cursor, true));
-      const last = cursor > 0 ? await transaction.objectStore('labels').get(cursor) : undefined;
+      const last =
+        place?.last ??
+        (cursor > 0 ? await transaction.objectStore('labels').get(cursor) : undefined);
       const merges =
         last !== undefined &&
         mergeKey !== undefined &&
         last.mergeKey === mergeKey &&
         Date.parse(at) - Date.parse(last.at) < mergeWithinMs;
+      const earlier = merges ? await transaction.objectStore('history').get(cursor) : undefined;
       const next = merges ? cursor : cursor + 1;
-      const earlier = merges ? ((await history.get(cursor))?.changes ?? []) : [];
       const named = { label, at, ...(mergeKey === undefined ? {} : { mergeKey }) };
-      await history.put({ ...named, changes: mergeChanges(earlier, reversible) }, next);
-      await transaction.objectStore('labels').put(named, next);
+      const history = transaction.objectStore('history');
+      const labels = transaction.objectStore('labels');
+      const undone = IDBKeyRange.lowerBound(cursor, true);
+      const old = IDBKeyRange.upperBound(next - historyLimit);
+      // everything is asked for at once: each answer waited for would be a journey of its own
+      const writes: Promise<unknown>[] = [];
+      // one that throws must not leave the others' ends unheard
+      const ask = (write: Promise<unknown>) => {
+        write.catch(() => undefined);
+        writes.push(write);
+      };
+      // what was undone can't be redone once something else was done
+      ask(history.delete(undone));
+      ask(labels.delete(undone));
+      this.write(transaction, changes, ask);
+      ask(history.put({ ...named, changes: mergeChanges(earlier?.changes ?? [], changes) }, next));
+      ask(labels.put(named, next));
       if (next > historyLimit) {
-        const old = IDBKeyRange.upperBound(next - historyLimit);
-        await history.delete(old);
-        await transaction.objectStore('labels').delete(old);
+        ask(history.delete(old));
+        ask(labels.delete(old));
       }
-      await transaction.objectStore('place').put({ id: 'place', cursor: next });
-      await transaction.done;
+      const saved = [...(place?.saved ?? []), id].slice(-rememberedIds);
+      ask(transaction.objectStore('place').put({ id: 'place', cursor: next, last: named, saved }));
+      transaction.commit();
+      await Promise.all([...writes, transaction.done]);
+      const done = changes.map(
+        ({ table, id: record, after }) => ({ table, id: record, after }) as Change,
+      );
+      this.tell(done, { undoLabel: label, redoLabel: null });
+      return done;
     } catch (error) {
       abort(transaction);
       throw error;
     }
-    await this.tell([...changes]);
   }
 
   /** Takes the last command back; nothing happens when there is none. */
@@ -143,6 +191,11 @@ export class Repository {
     await this.step(1);
   }
 
+  /** Throws away what was put aside. */
+  async clearAside(): Promise<void> {
+    await this.database.clear('aside');
+  }
+
   close(): void {
     this.channel?.close();
     this.database.close();
@@ -152,47 +205,46 @@ export class Repository {
     return this.database.transaction([...tableNames, 'history', 'labels', 'place'], 'readwrite');
   }
 
-  private async cursor(transaction: ReturnType<Repository['transaction']>): Promise<number> {
-    return (await transaction.objectStore('place').get('place'))?.cursor ?? 0;
-  }
-
-  private async write(
+  private write(
     transaction: ReturnType<Repository['transaction']>,
     changes: readonly Change[],
-  ): Promise<void> {
-    await Promise.all(
-      changes.map(async ({ table, id, after }) => {
-        const store = transaction.objectStore(table) as unknown as {
-          put(record: unknown): Promise<unknown>;
-          delete(id: string): Promise<void>;
-        };
-        if (after === null) await store.delete(id);
-        else await store.put(after);
-      }),
-    );
+    ask: (write: Promise<unknown>) => void,
+  ): void {
+    for (const { table, id, after } of changes) {
+      const store = transaction.objectStore(table) as unknown as {
+        put(record: unknown): Promise<unknown>;
+        delete(id: string): Promise<void>;
+      };
+      ask(after === null ? store.delete(id) : store.put(after));
+    }
   }
 
-  private async step(by: 1 | -1): Promise<void> {
+  private async step(by: 1 | -1): Promise<Change[]> {
     const transaction = this.transaction();
     let changes: Change[] = [];
     try {
       const history = transaction.objectStore('history');
-      const cursor = await this.cursor(transaction);
+      const place = await transaction.objectStore('place').get('place');
+      const cursor = place?.cursor ?? 0;
       const command = await history.get(by < 0 ? cursor : cursor + 1);
       if (command) {
         changes =
           by < 0
             ? undoing(command)
             : command.changes.map(({ table, id, after }) => ({ table, id, after }) as Change);
-        await this.write(transaction, changes);
-        await transaction.objectStore('place').put({ id: 'place', cursor: cursor + by });
+        const writes: Promise<unknown>[] = [];
+        this.write(transaction, changes, (write) => writes.push(write));
+        await Promise.all(writes);
+        const { last: _last, ...rest } = place ?? { id: 'place' as const };
+        await transaction.objectStore('place').put({ ...rest, cursor: cursor + by });
       }
       await transaction.done;
     } catch (error) {
       abort(transaction);
       throw error;
     }
-    if (changes.length > 0) await this.tell(changes);
+    if (changes.length > 0) this.tell(changes, await this.historyState());
+    return changes;
   }
 
   private async historyState(): Promise<HistoryState> {
@@ -206,10 +258,9 @@ export class Repository {
     return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null };
   }
 
-  private async tell(changes: Change[]): Promise<void> {
-    const saved = { changes, history: await this.historyState() };
-    this.events.onSaved({ ...saved, elsewhere: false });
-    this.channel?.postMessage(saved);
+  private tell(changes: Change[], history: HistoryState): void {
+    this.events.onSaved({ changes, history, elsewhere: false });
+    this.channel?.postMessage({ changes, history });
   }
 }
 

@@ -1,3 +1,4 @@
+import type { Book } from '@cobbet/core/book/book';
 import { put, remove } from '@cobbet/core/book/change';
 import type { Run } from '@cobbet/core/book/run';
 import { type SplitPart, splitRun } from '@cobbet/core/book/splitRun';
@@ -12,12 +13,13 @@ import { newId } from './commands';
  */
 export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<string[]> {
   const ids = { trial: newId(), runs: parts.map(newId) };
-  await useBook.getState().act(`Divide into ${parts.length}`, (book) => {
+  const divide = (book: Book) => {
     const there = book.runs.get(run.id);
     if (!there) return [];
     const number = nextTrialNumber(book.trials.values(), run.dipId);
     const { base, runs } = splitRun(there, parts, ids, number);
     return [put('trials', base), remove('runs', run.id), ...runs.map((one) => put('runs', one))];
-  });
+  };
+  await useBook.getState().act(`Divide into ${parts.length}`, divide, { whole: true });
   return ids.runs;
 }

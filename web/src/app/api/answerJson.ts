@@ -1,4 +1,5 @@
-import { BadInput, parseJson } from '@cobbet/core/book/fieldError';
+import { BadInput } from '@cobbet/core/book/fieldError';
+import { parseJson } from '@cobbet/core/book/parseJson';
 import { requestLimitBytes } from '@cobbet/core/api/headless';
 
 const refused = (status: number, field: string, message: string) =>

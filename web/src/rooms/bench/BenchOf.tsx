@@ -53,11 +53,11 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
   const { stallsAt, doubts } = line;
-  const { machine, kitchen, typed } = bench;
+  const { machine, kitchen } = bench;
 
   const lookAt = useCallback(
-    (nudge: Nudge | null) => setLooked(nudge && proposeNudge(typed, kitchen, nudge, 'looked-at')),
-    [typed, kitchen],
+    (nudge: Nudge | null) => setLooked(nudge && proposeNudge(dip, kitchen, nudge, 'looked-at')),
+    [dip, kitchen],
   );
 
   useHotkeys('l', () => void control.land());
@@ -74,8 +74,8 @@ export function BenchOf({ dip }: { dip: Dip }) {
   // what is proposed is drawn on the line: a nudge while it is looked at, else a landing until it is taken or left
   const proposed = looked ?? control.proposal;
   const preview = useMemo(
-    () => (proposed ? analyseDip(applyEdits(typed, proposed.edits), kitchen) : null),
-    [proposed, typed, kitchen],
+    () => (proposed ? analyseDip(applyEdits(dip, proposed.edits), kitchen) : null),
+    [proposed, dip, kitchen],
   );
   return (
     <Box sx={{ display: 'flex', flexDirection: { xs: 'column', lg: 'row' }, minHeight: '100%' }}>

@@ -28,59 +28,54 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
+const settled = () => act(() => new Promise((resolve) => setTimeout(resolve, 400)));
+
 describe('an amount being typed', () => {
-  test('is predicted at once and saved when the cook is done', async () => {
+  test('counts and is kept at every key, before it is saved', async () => {
     const { result } = bench();
     const before = result.current.analysis.freshBody ?? NaN;
     act(() => result.current.type(row, '1 cup'));
     expect(result.current.analysis.freshBody).toBeLessThan(before - 1);
-    expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
-    await act(() => result.current.save(row));
     expect(stored()?.rows[1]?.amount).toBe('1 cup');
-    expect(result.current.drafts).toEqual({});
+    expect(useBook.getState().saving).toBe('saving');
+    expect(result.current.typing.has(row)).toBe(true);
+    act(() => result.current.done(row));
+    expect(result.current.typing.size).toBe(0);
+    await settled();
+    expect(useBook.getState().saving).toBe('saved');
   });
 
-  test('saves itself after a moment', async () => {
+  test('is one step of undo, however many keys it took', async () => {
     const { result } = bench();
-    act(() => result.current.type(row, '2 tbsp'));
-    await act(() => new Promise((resolve) => setTimeout(resolve, 900)));
-    expect(stored()?.rows[1]?.amount).toBe('2 tbsp');
+    for (const text of ['2', '2 ', '2 t', '2 tb', '2 tbsp']) {
+      act(() => result.current.type(row, text));
+    }
+    await settled();
+    expect(useBook.getState().history.undoLabel).toBe('Amount 2 tbsp');
+    await act(() => useBook.getState().undo());
+    expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
   });
 
-  test('that can’t be read is kept as typed, says why, and counts as nothing', async () => {
+  test('that can’t be read is kept as typed, says why, and counts as nothing', () => {
     const { result } = bench();
     act(() => result.current.type(row, '3 cloves'));
     expect(result.current.rows[1]?.error).toContain('cloves');
     expect(result.current.rows[1]?.massG).toBe(0);
-    await act(() => result.current.save(row));
     expect(stored()?.rows[1]?.amount).toBe('3 cloves');
   });
 
-  test('is left as it was with Escape', async () => {
+  test('is left as it was with Escape, also after a pause, but not once the cook was done', async () => {
     const { result } = bench();
     act(() => result.current.type(row, '1 cup'));
     act(() => result.current.forget(row));
-    await act(() => result.current.save(row));
     expect(result.current.rows[1]?.row.amount).toBe('1/4 cup');
-    expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
-  });
-
-  test('is left as it was with Escape also after a pause has saved it, but not once the cook was done', async () => {
-    const { result } = bench();
     act(() => result.current.type(row, '1 cup'));
-    await act(() => new Promise((resolve) => setTimeout(resolve, 900)));
-    expect(stored()?.rows[1]?.amount).toBe('1 cup');
-    await act(async () => {
-      result.current.forget(row);
-      await new Promise((resolve) => setTimeout(resolve, 60));
-    });
+    await settled();
+    act(() => result.current.forget(row));
     expect(stored()?.rows[1]?.amount).toBe('1/4 cup');
     act(() => result.current.type(row, '2 cups'));
-    await act(async () => void (await result.current.save(row)));
-    await act(async () => {
-      result.current.forget(row);
-      await new Promise((resolve) => setTimeout(resolve, 60));
-    });
+    act(() => result.current.done(row));
+    act(() => result.current.forget(row));
     expect(stored()?.rows[1]?.amount).toBe('2 cups');
   });
 
@@ -88,14 +83,15 @@ describe('an amount being typed', () => {
     const { result, unmount } = bench();
     act(() => result.current.type(row, '3 tbsp'));
     unmount();
-    await new Promise((resolve) => setTimeout(resolve, 60));
+    await settled();
     expect(stored()?.rows[1]?.amount).toBe('3 tbsp');
+    expect(useBook.getState().saving).toBe('saved');
   });
 
   test('the same as before is no step of undo', async () => {
     const { result } = bench();
     act(() => result.current.type(row, '1/4 cup'));
-    await act(() => result.current.save(row));
+    await settled();
     expect(useBook.getState().history.undoLabel).toBe('Dip');
   });
 });

@@ -11,6 +11,8 @@ export function ProblemBar() {
   const status = useBook((state) => state.status);
   const problem = useBook((state) => state.problem);
   const dismiss = useBook((state) => state.dismissProblem);
+  const saving = useBook((state) => state.saving);
+  const tryAgain = useBook((state) => state.tryAgain);
   if (!problem || status !== 'ready') return null;
   return (
     <Box
@@ -27,6 +29,11 @@ export function ProblemBar() {
       }}
     >
       <Box sx={{ flex: '1 1 320px' }}>{problem}</Box>
+      {saving === 'failed' && (
+        <Button size="small" onClick={() => void tryAgain()}>
+          Try again
+        </Button>
+      )}
       <Button size="small" onClick={() => void exportBook()}>
         Export the book
       </Button>

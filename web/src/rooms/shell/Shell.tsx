@@ -1,13 +1,12 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { settingsOf } from '@cobbet/core/book/book';
 import { later } from '@/components/later';
 import { type ReactNode, Suspense, useEffect } from 'react';
-import { NotHere } from '@/components/NotHere';
 import { useBook } from '@/store/bookStore';
+import { BookNotOpen } from './BookNotOpen';
 import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';
 import { ProblemBar } from './ProblemBar';
@@ -19,7 +18,6 @@ function Content({ sampleFirst, children }: { sampleFirst: boolean; children: Re
   const status = useBook((state) => state.status);
   const problem = useBook((state) => state.problem);
   const book = useBook((state) => state.book);
-  const open = useBook((state) => state.open);
   const { undoLabel, redoLabel } = useBook((state) => state.history);
   if (status === 'opening') {
     return (
@@ -28,15 +26,7 @@ function Content({ sampleFirst, children }: { sampleFirst: boolean; children: Re
       </Typography>
     );
   }
-  if (status === 'unavailable') {
-    return (
-      <NotHere title="The book can't be opened" text={problem ?? ''}>
-        <Button variant="contained" onClick={() => void open()}>
-          Try again
-        </Button>
-      </NotHere>
-    );
-  }
+  if (status !== 'ready') return <BookNotOpen status={status} problem={problem ?? ''} />;
   if (settingsOf(book).began === null && book.dips.size === 0) {
     return <FirstVisit openSample={sampleFirst && undoLabel === null && redoLabel === null} />;
   }

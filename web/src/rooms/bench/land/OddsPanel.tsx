@@ -27,7 +27,7 @@ export function OddsPanel({
   onTake: (proposal: Proposal) => void;
   onClose: () => void;
 }) {
-  const { typed, kitchen } = bench;
+  const { dip, kitchen } = bench;
   const ask = useCallback(
     (signal: AbortSignal, onProgress: (share: number) => void) => {
       const question = landingQuestion(bench, true);
@@ -80,7 +80,7 @@ export function OddsPanel({
     if (!better) return;
     const changed = new Map(better.amounts.map(({ index, text }) => [index, text]));
     const amounts = bench.rows.map(({ row }, i) => ({ amount: changed.get(i) ?? row.amount }));
-    onTake(proposeLanding(typed, kitchen, amounts));
+    onTake(proposeLanding(dip, kitchen, amounts));
   };
   return (
     <Box component="section" aria-label="Odds" sx={{ lineHeight: 1.4 }}>

@@ -29,13 +29,13 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
     [bench, dip, kitchenMeasures],
   );
   const { asked, start, leave } = useAsked(about, ask);
-  const { typed, kitchen } = bench;
+  const { kitchen } = bench;
   const proposal: Proposal | null = useMemo(() => {
     if (asked.state !== 'answered') return null;
     const { answer } = asked;
     const parts = answer.feasible ? answer.parts : answer.nearest.parts;
-    return proposeLanding(typed, kitchen, parts);
-  }, [asked, typed, kitchen]);
+    return proposeLanding(dip, kitchen, parts);
+  }, [asked, dip, kitchen]);
   return { landing: asked, proposal, land: start, leave };
 }
 

@@ -61,7 +61,7 @@ export function BeadHandles({
     event.currentTarget.releasePointerCapture(event.pointerId);
     setDragging(null);
     const rowId = bench.rows[index]?.row.id;
-    if (rowId !== undefined) void bench.save(rowId);
+    if (rowId !== undefined) bench.done(rowId);
   };
 
   return (

@@ -68,27 +68,27 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
   const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful, machine } = props;
-  const { type, save, forget, step } = bench;
+  const { type, done, forget, step } = bench;
   const [making, setMaking] = useState<string | null>(null);
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
   const actions = useMemo(
     (): RowActions => ({
       type,
-      done: (rowId) => void save(rowId),
+      done,
       forget,
       hold: (rowId) => onEditRow(rowId, 'Hold', (row) => ({ ...row, hold: !row.hold })),
       move: (index, by) => onMove(index, index + by),
       step,
       details: (rowId, anchor) => setOpen({ rowId, anchor }),
     }),
-    [type, save, forget, step, onEditRow, onMove],
+    [type, done, forget, step, onEditRow, onMove],
   );
   const list = useRef<HTMLElement>(null);
   const drag = useSortableRows(list);
   const rows = bench.rows.map((one, index): RowProps => ({
     read: one,
     index,
-    draft: bench.drafts[one.row.id],
+    typing: bench.typing.has(one.row.id),
     view,
     measures: bench.kitchen.measures,
     doubtful: doubtful.has(index),

@@ -62,7 +62,8 @@ export interface Grip {
 export interface RowProps {
   read: ReadRow;
   index: number;
-  draft: string | undefined;
+  /** It is being typed in. */
+  typing: boolean;
   view: AmountView;
   measures: MeasureSystem;
   /** Its amount is worth a second look. */
@@ -77,7 +78,7 @@ export interface RowProps {
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
  */
 export const RowStrip = memo(function RowStrip(props: RowProps) {
-  const { read, index, draft, view, measures, doubtful, actions, grip } = props;
+  const { read, index, typing, view, measures, doubtful, actions, grip } = props;
   const { row, ingredient, error } = read;
   const name = shortName(ingredient?.name ?? row.ingredientId);
   const { field, beside } = amountTexts(read, view, measures);
@@ -144,7 +145,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
       {ingredient ? <RoleMark role={ingredient.role} /> : <span />}
       <AmountField
         label={`Amount of ${name}`}
-        value={draft ?? field}
+        value={typing ? row.amount : field}
         error={error !== null}
         describedBy={noteId}
         onType={(text) => actions.type(row.id, text)}
