@@ -104,6 +104,12 @@ test('making can be stopped, and taken up again with undo', async ({ page }) => 
   await page.getByRole('button', { name: 'In, as written' }).click();
   await expect(page.getByText('step 2 of 8')).toBeVisible();
   await page.getByRole('button', { name: 'Stop making' }).click();
+  const asked = page.getByRole('dialog', { name: 'Stop making it?' });
+  await expect(asked).toContainText('One addition is logged.');
+  await asked.getByRole('button', { name: 'Go on making' }).click();
+  await expect(page.getByText('step 2 of 8')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop making' }).click();
+  await asked.getByRole('button', { name: 'Throw it away' }).click();
   await expect(page.getByRole('button', { name: 'Start making' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText('step 2 of 8')).toBeVisible();

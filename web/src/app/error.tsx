@@ -1,17 +1,7 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import { NotHere } from '@/components/NotHere';
+import { RoomFell } from '@/rooms/shell/RoomFell';
 
 export default function RoomError({ reset }: { reset: () => void }) {
-  return (
-    <NotHere
-      title="This room fell over"
-      text="What you did up to now is saved. Try again; if it happens once more, export the book and reload."
-    >
-      <Button variant="contained" onClick={reset}>
-        Try again
-      </Button>
-    </NotHere>
-  );
+  return <RoomFell onAgain={reset} />;
 }

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import { useState } from 'react';
+import { useLeaving } from './useLeaving';
 import { MeasuredField } from './reading/MeasuredField';
 import { typedNumber } from './reading/readingText';
 
@@ -33,12 +34,15 @@ export function KeptFigure({
   const [text, setText] = useState<string | null>(null);
   const typed = text === null ? value : typedNumber(text);
   const wrong = typed === null || typed < low || typed > high;
+  const keep = () => {
+    if (text !== null && !wrong && typed !== value) onSave(typed);
+  };
+  useLeaving(keep);
   return (
     <Box
       onBlur={() => {
-        if (text === null || wrong) return;
-        setText(null);
-        if (typed !== value) onSave(typed);
+        keep();
+        if (!wrong) setText(null);
       }}
     >
       <MeasuredField

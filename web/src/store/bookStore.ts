@@ -179,7 +179,7 @@ export const useBook = create<BookState>()((set, get) => {
   };
 
   let resting: ReturnType<typeof setTimeout> | undefined;
-  let told: ((saved: boolean) => void)[] = [];
+  const told: ((saved: boolean) => void)[] = [];
   /** Saves what is typed once the hands rest. */
   const rested = (): Promise<boolean> => {
     clearTimeout(resting);

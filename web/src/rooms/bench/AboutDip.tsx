@@ -9,6 +9,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
+import { useLeaving } from '@/components/useLeaving';
+import type { BenchEdits } from './useBenchEdits';
 
 interface Figure {
   name: string;
@@ -49,20 +51,18 @@ const figures: readonly Figure[] = [
   },
 ];
 
+type EditDip = BenchEdits['edit'];
+
 /** A number that is taken when it makes sense and says what would when it does not. */
-function FigureField({
-  figure,
-  dip,
-  onEdit,
-}: {
-  figure: Figure;
-  dip: Dip;
-  onEdit: (label: string, change: (dip: Dip) => Dip) => void;
-}) {
+function FigureField({ figure, dip, onEdit }: { figure: Figure; dip: Dip; onEdit: EditDip }) {
   const [text, setText] = useState(String(figure.of(dip)));
   const value = Number(text.replace(',', '.'));
   const fits =
     text.trim() !== '' && Number.isFinite(value) && value >= figure.least && value <= figure.most;
+  const keep = () => {
+    if (fits && value !== figure.of(dip)) onEdit(figure.name, (one) => figure.with(one, value));
+  };
+  useLeaving(keep);
   return (
     <TextField
       size="small"
@@ -71,9 +71,7 @@ function FigureField({
       error={!fits}
       helperText={fits ? ' ' : `a number from ${figure.least} to ${figure.most}`}
       onChange={(event) => setText(event.target.value)}
-      onBlur={() =>
-        fits && value !== figure.of(dip) && onEdit(figure.name, (one) => figure.with(one, value))
-      }
+      onBlur={keep}
       slotProps={{ htmlInput: { inputMode: 'decimal' } }}
     />
   );
@@ -86,7 +84,7 @@ export function AboutDip({
   onClose,
 }: {
   dip: Dip;
-  onEdit: (label: string, change: (dip: Dip) => Dip) => void;
+  onEdit: EditDip;
   onClose: () => void;
 }) {
   const [name, setName] = useState(dip.name);
@@ -103,30 +101,34 @@ export function AboutDip({
             value={name}
             error={name.trim() === ''}
             helperText={name.trim() === '' ? 'A dip needs a name.' : ' '}
-            onChange={(event) => setName(event.target.value.slice(0, 200))}
-            onBlur={() =>
-              name.trim() !== '' &&
-              name.trim() !== dip.name &&
-              onEdit('Name', (one) => ({ ...one, name: name.trim() }))
-            }
+            onChange={(event) => {
+              const next = event.target.value.slice(0, 200);
+              setName(next);
+              const kept = next.trim();
+              if (kept !== '') onEdit('Name', (one) => ({ ...one, name: kept }), `name ${dip.id}`);
+            }}
           />
           <TextField
             size="small"
             multiline
             label="Note"
             value={note}
-            onChange={(event) => setNote(event.target.value.slice(0, 4000))}
-            onBlur={() => note !== dip.note && onEdit('Note', (one) => ({ ...one, note }))}
+            onChange={(event) => {
+              const next = event.target.value.slice(0, 4000);
+              setNote(next);
+              onEdit('Note', (one) => ({ ...one, note: next }), `note ${dip.id}`);
+            }}
           />
           <TextField
             size="small"
             label="What to do next"
             value={nextThing}
-            onChange={(event) => setNextThing(event.target.value.slice(0, 1000))}
-            onBlur={() =>
-              nextThing !== dip.nextThing &&
-              onEdit('What to do next', (one) => ({ ...one, nextThing }))
-            }
+            onChange={(event) => {
+              const next = event.target.value.slice(0, 1000);
+              setNextThing(next);
+              const label = 'What to do next';
+              onEdit(label, (one) => ({ ...one, nextThing: next }), `next ${dip.id}`);
+            }}
           />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
             {figures.map((figure) => (

@@ -16,13 +16,24 @@ import { takeProposal } from '@/store/takeProposal';
 /** Everything the bench does to its dip, each a command with a name; the same functions for the life of the room. */
 export function useBenchEdits(dipId: string) {
   return useMemo(() => {
-    const edit = (label: string, change: (dip: Dip) => Dip) => void editDip(dipId, label, change);
+    const edit = (label: string, change: (dip: Dip) => Dip, mergeKey?: string) =>
+      void editDip(dipId, label, change, mergeKey);
     return {
       edit,
       setTarget: (name: TargetName, band: Band | null) =>
         edit(band ? 'Target' : 'Remove a target', (dip) => withTarget(dip, name, band)),
-      editRow: (rowId: string, label: string, change: (row: Row) => Row) =>
-        edit(label, (dip) => withRow(dip, rowId, change)),
+      editRow: (
+        rowId: string,
+        label: string,
+        change: (row: Row) => Row,
+        /** What is typed: one step of undo for all of it. */
+        field?: string,
+      ) =>
+        edit(
+          label,
+          (dip) => withRow(dip, rowId, change),
+          field === undefined ? undefined : `${field} ${rowId}`,
+        ),
       add: (ingredient: Ingredient, amount: string) =>
         edit(`Add ${ingredient.name}`, (dip) => withAddition(dip, newId(), ingredient.id, amount)),
       move: (from: number, to: number) => edit('Order', (dip) => withRowMoved(dip, from, to)),

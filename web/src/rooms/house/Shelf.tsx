@@ -8,6 +8,7 @@ import { daysUntil, type StockItem } from '@cobbet/core/book/stock';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { useState } from 'react';
+import { useLeaving } from '@/components/useLeaving';
 import { AddRow } from '@/components/AddRow';
 import { InlineSelect } from '@/components/InlineSelect';
 import { RoleMark } from '@/components/RoleMark';
@@ -42,6 +43,11 @@ function Item({ item }: { item: StockItem }) {
     days === null
       ? null
       : (keeps.findLast((one) => one.days !== null && one.days <= Math.max(0, days))?.days ?? 0);
+  const keep = () => {
+    if (text === null || !read?.ok || text === item.amount) return;
+    void keepStock({ ...item, amount: text }, name);
+  };
+  useLeaving(keep);
   return (
     <Box
       component="li"
@@ -90,9 +96,8 @@ function Item({ item }: { item: StockItem }) {
           inputProps={{ 'aria-label': `${name} in the house`, maxLength: 200 }}
           onChange={(event) => setText(event.target.value)}
           onBlur={() => {
-            if (text === null || !read?.ok) return;
-            setText(null);
-            if (text !== item.amount) void keepStock({ ...item, amount: text }, name);
+            keep();
+            if (read?.ok) setText(null);
           }}
           sx={{ fontWeight: 700, fontSize: typeScale.text }}
         />

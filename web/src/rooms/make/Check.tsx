@@ -9,6 +9,7 @@ import { withReading } from '@cobbet/core/readings/keptReading';
 import { tastes } from '@cobbet/core/readings/tastes';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { useFocusIfLost } from '@/components/useFocusIfLost';
 import { bodyText } from '@/components/bodyText';
 import { TasteRow, withTaste } from '@/components/TasteRow';
 import { ReadingForm } from '@/components/reading/ReadingForm';
@@ -41,6 +42,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
     await completeRun(run.id);
     router.push(`/trials?dip=${encodeURIComponent(run.dipId)}`);
   };
+  const heading = useFocusIfLost<HTMLHeadingElement>();
   return (
     <Box
       sx={{
@@ -50,7 +52,9 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
       }}
     >
       <section>
-        <Typography variant="h1">What does the spoon show?</Typography>
+        <Typography variant="h1" ref={heading} tabIndex={-1} sx={{ outline: 'none' }}>
+          What does the spoon show?
+        </Typography>
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
           Warm from the machine. Predicted: {bodyText(now.warmBody)} ± {now.sd.toFixed(1)}.
         </Typography>

@@ -1,7 +1,6 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
@@ -9,11 +8,11 @@ import { later } from '@/components/later';
 import { useEffect } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { inNow, useDevices } from '@/devices/deviceStore';
-import { dropRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { StepList } from './StepList';
 import { Step } from './Step';
+import { StopMaking } from './StopMaking';
 import { useRun } from './useRun';
 
 const Check = later(() => import('./Check').then(({ Check }) => Check));
@@ -95,19 +94,9 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
           <Box sx={{ color: colour.muted, whiteSpace: 'nowrap' }} role="status">
             {checking ? 'the check' : `step ${run.step + 1} of ${run.entries.length}`}
           </Box>
-          <Button
-            size="small"
-            sx={{ ml: 'auto', color: colour.caution, minHeight: 40 }}
-            onClick={() => void dropRun(run.id)}
-          >
-            Stop making
-          </Button>
+          <StopMaking run={run} />
         </Box>
-        {checking ? (
-          <Check run={run} control={control} />
-        ) : (
-          <Step key={run.step} run={run} control={control} />
-        )}
+        {checking ? <Check run={run} control={control} /> : <Step run={run} control={control} />}
       </Box>
       <StepList run={run} control={control} />
     </Box>

@@ -133,11 +133,12 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         </Box>
       )}
       <StepTimer
+        key={entry.rowId}
         run={run}
         label={ingredient?.name ?? entry.planned.ingredientId}
         usualMin={working?.minutes ?? null}
       />
-      <LogTyped control={control} example={entry.planned.amount} />
+      <LogTyped key={entry.rowId} control={control} example={entry.planned.amount} />
       <StepNav run={run} control={control} empty={now.massG <= 0} />
     </Box>
   );

@@ -106,13 +106,40 @@ describe('a tap', () => {
   test('belongs to the entry that was on the screen, however often it is tapped before the next is shown', async () => {
     const shown = control();
     await act(async () => void (await Promise.all([shown.logAsWritten(), shown.skip()])));
-    // both were said of the third addition: the later word counts, and nothing else is touched
+    // both were of the third addition: the first is logged, the second is refused and touches nothing
     expect(run().entries.map(({ done, skipped }) => [done !== null, skipped])).toEqual([
       [true, false],
       [true, false],
-      [false, true],
+      [true, false],
       [false, false],
     ]);
     expect(run().step).toBe(3);
+  });
+
+  test('after the next is shown is the next one’s, however fast', () => {
+    const { result } = renderHook(() => {
+      const found = useBook((book) => book.book.runs.get('run')) ?? after(2);
+      return useRun(hummus, found);
+    });
+    act(() => void result.current.logAsWritten());
+    act(() => void result.current.skip());
+    expect(
+      run()
+        .entries.map(({ done, skipped }) => [done !== null, skipped])
+        .slice(2),
+    ).toEqual([
+      [true, false],
+      [false, true],
+    ]);
+    act(() => void result.current.logAsWritten());
+    expect(run().entries.length).toBe(4);
+  });
+
+  test('that said nothing readable can be said again', () => {
+    const { result } = renderHook(() => useRun(hummus, run()));
+    act(() => void result.current.log('three clouds'));
+    expect(result.current.problem).toContain('clouds');
+    act(() => void result.current.log('300 g'));
+    expect(run().entries[2]?.done?.massG).toBe(300);
   });
 });

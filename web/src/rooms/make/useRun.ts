@@ -4,12 +4,12 @@ import { addAmountTexts } from '@cobbet/core/amounts/addAmounts';
 import { scaleAmountText } from '@cobbet/core/amounts/scaleAmount';
 import { spoonOf } from '@cobbet/core/amounts/spoon';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
-import type { Run } from '@cobbet/core/book/run';
+import type { Run, RunEntry } from '@cobbet/core/book/run';
 import { runConditions } from '@cobbet/core/book/runBowl';
 import { atStep, withLogged, withSkipped } from '@cobbet/core/book/runEdits';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Addition } from '@cobbet/core/proposal/edit';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { editRun } from '@/store/commands';
 import { takeAtBowl } from '@/store/takeProposal';
 import { useKitchen } from '@/store/useKitchen';
@@ -31,7 +31,17 @@ export function useRun(dip: Dip, run: Run) {
     [run.id],
   );
 
-  // a tap belongs to the entry that was on the screen, whatever the run has come to by then
+  // a tap belongs to the entry that was on the screen; a second one before the next is drawn belongs to nothing
+  const tapped = useRef<RunEntry | null>(null);
+  const isFirstTap = useCallback((): boolean => {
+    if (entry && tapped.current === entry) {
+      setProblem('That one is logged already. Tap again for the next.');
+      return false;
+    }
+    tapped.current = entry ?? null;
+    return true;
+  }, [entry]);
+
   const log = useCallback(
     async (amount: string): Promise<boolean> => {
       if (!entry || !ingredient) return false;
@@ -40,13 +50,14 @@ export function useRun(dip: Dip, run: Run) {
         setProblem(read.error.message);
         return false;
       }
+      if (!isFirstTap()) return false;
       setProblem(null);
       const at = new Date().toISOString();
       return editRun(run.id, `Log ${amount} ${ingredient.name}`, (one) =>
         withLogged(one, entry.rowId, { ...read.value, amount, at }),
       );
     },
-    [entry, ingredient, measures, run.id],
+    [entry, ingredient, measures, run.id, isFirstTap],
   );
 
   const logText = useCallback(
@@ -72,10 +83,10 @@ export function useRun(dip: Dip, run: Run) {
 
   const skip = useCallback(
     () =>
-      entry
+      entry && isFirstTap()
         ? editRun(run.id, 'Leave it out', (one) => withSkipped(one, entry.rowId))
         : Promise.resolve(false),
-    [run.id, entry],
+    [run.id, entry, isFirstTap],
   );
 
   const add = useCallback(

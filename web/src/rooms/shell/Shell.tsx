@@ -6,6 +6,7 @@ import { settingsOf } from '@cobbet/core/book/book';
 import { later } from '@/components/later';
 import { type ReactNode, Suspense, useEffect } from 'react';
 import { useBook } from '@/store/bookStore';
+import { AsideBar } from './AsideBar';
 import { BookNotOpen } from './BookNotOpen';
 import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';
@@ -53,6 +54,7 @@ export function Shell({ sampleFirst, children }: { sampleFirst: boolean; childre
       </Suspense>
       <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
         <ProblemBar />
+        <AsideBar />
         {timing && <TimerBar />}
         <Content sampleFirst={sampleFirst}>{children}</Content>
       </Box>

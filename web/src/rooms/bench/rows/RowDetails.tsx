@@ -18,6 +18,7 @@ import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { useState } from 'react';
+import { useLeaving } from '@/components/useLeaving';
 import { PourOff } from '@/components/PourOff';
 import { colour } from '@/theme/colour';
 import { WorkedInFields } from './WorkedInFields';
@@ -31,7 +32,7 @@ interface Props {
   machine: Machine;
   method: Method;
   anchor: HTMLElement;
-  onChange: (label: string, edit: (row: Row) => Row) => void;
+  onChange: (label: string, edit: (row: Row) => Row, field?: string) => void;
   onDelete: () => void;
   onMakeReady: () => void;
   onClose: () => void;
@@ -55,6 +56,10 @@ function LimitField({
   const checked =
     text.trim() === '' || !read.ingredient ? null : readGrams(text, read.ingredient, measures);
   const problem = checked?.ok === false ? checked.error.message : null;
+  const keep = () => {
+    if (problem === null && text.trim() !== value) onSave(text.trim());
+  };
+  useLeaving(keep);
   return (
     <TextField
       size="small"
@@ -63,7 +68,7 @@ function LimitField({
       error={problem !== null}
       helperText={problem ?? ' '}
       onChange={(event) => setText(event.target.value)}
-      onBlur={() => problem === null && text.trim() !== value && onSave(text.trim())}
+      onBlur={keep}
     />
   );
 }
@@ -94,10 +99,11 @@ export function RowDetails(props: Props) {
           size="small"
           label="How it is prepared"
           value={prep}
-          onChange={(event) => setPrep(event.target.value.slice(0, 300))}
-          onBlur={() =>
-            prep !== row.prep && onChange(`How ${name} is prepared`, (one) => ({ ...one, prep }))
-          }
+          onChange={(event) => {
+            const next = event.target.value.slice(0, 300);
+            setPrep(next);
+            onChange(`How ${name} is prepared`, (one) => ({ ...one, prep: next }), 'prep');
+          }}
         />
         <ToggleButtonGroup
           exclusive

@@ -3,11 +3,11 @@
 import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Machine } from '@cobbet/core/kitchen/machines';
-import type { Row } from '@cobbet/core/dip/dip';
 import { later } from '@/components/later';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
 import { type RowActions, type RowProps, RowStrip } from './RowStrip';
 import type { Bench } from '../useBench';
+import type { BenchEdits } from '../useBenchEdits';
 
 const RowDetails = later(() => import('./RowDetails').then(({ RowDetails }) => RowDetails));
 
@@ -19,7 +19,7 @@ interface Props {
   view: AmountView;
   rowsWidth: string;
   onMove: (from: number, to: number) => void;
-  onEditRow: (rowId: string, label: string, change: (row: Row) => Row) => void;
+  onEditRow: BenchEdits['editRow'];
   onDelete: (rowId: string) => void;
   /** Rows whose amounts are worth a second look, by place. */
   doubtful: ReadonlySet<number>;
@@ -112,7 +112,7 @@ export function RowList(props: Props) {
           machine={machine}
           method={bench.dip.method}
           anchor={open.anchor}
-          onChange={(label, change) => onEditRow(open.rowId, label, change)}
+          onChange={(label, change, field) => onEditRow(open.rowId, label, change, field)}
           onDelete={() => {
             onDelete(open.rowId);
             setOpen(null);

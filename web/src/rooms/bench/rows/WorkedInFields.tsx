@@ -11,6 +11,7 @@ import { usualWorking } from '@cobbet/core/dip/usualWorking';
 import { useState } from 'react';
 import { InlineSelect } from '@/components/InlineSelect';
 import { howWords } from '@/components/howWords';
+import { useLeaving } from '@/components/useLeaving';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 
@@ -26,18 +27,23 @@ export function WorkedInFields({
   read: ReadRow;
   machine: Machine;
   method: Method;
-  onChange: (label: string, edit: (row: Row) => Row) => void;
+  onChange: (label: string, edit: (row: Row) => Row, field?: string) => void;
 }) {
   const usual = ingredient && usualWorking(ingredient, row.place, machine, method.grind);
   const now = row.worked ?? usual;
   const [minutes, setMinutes] = useState(now?.minutes?.toString() ?? '');
   const [lookFor, setLookFor] = useState(now?.lookFor ?? '');
-  if (!ingredient || !now) return null;
-  const label = `How ${ingredient.name} is worked in`;
-  const keep = (change: Partial<WorkedIn>) =>
-    onChange(label, (one) => ({ ...one, worked: { ...(one.worked ?? now), ...change } }));
+  const label = `How ${ingredient?.name ?? row.ingredientId} is worked in`;
+  const keep = (change: Partial<WorkedIn>, field?: string) =>
+    now &&
+    onChange(label, (one) => ({ ...one, worked: { ...(one.worked ?? now), ...change } }), field);
   const typed = minutes.trim() === '' ? null : typedNumber(minutes);
   const wrong = minutes.trim() !== '' && (typed === null || typed <= 0 || typed > longestMin);
+  const keepMinutes = () => {
+    if (now && !wrong && typed !== now.minutes) keep({ minutes: typed });
+  };
+  useLeaving(keepMinutes);
+  if (!ingredient || !now) return null;
   return (
     <Box role="group" aria-label="Worked in" sx={{ display: 'grid', gap: 0.5 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 110px', gap: 1, alignItems: 'center' }}>
@@ -47,11 +53,7 @@ export function WorkedInFields({
           options={workings.map((how) => ({ value: how, name: howWords[how] }))}
           onChange={(how) => keep({ how })}
         />
-        <Box
-          onBlur={() => {
-            if (!wrong && typed !== now.minutes) keep({ minutes: typed });
-          }}
-        >
+        <Box onBlur={keepMinutes}>
           <MeasuredField
             label="For about"
             unit="min"
@@ -66,8 +68,11 @@ export function WorkedInFields({
         label="What to look for"
         multiline
         value={lookFor}
-        onChange={(event) => setLookFor(event.target.value.slice(0, 300))}
-        onBlur={() => lookFor !== now.lookFor && keep({ lookFor })}
+        onChange={(event) => {
+          const next = event.target.value.slice(0, 300);
+          setLookFor(next);
+          keep({ lookFor: next }, 'look for');
+        }}
       />
       {row.worked && usual && (
         <Button
