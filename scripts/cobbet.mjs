@@ -15,8 +15,12 @@ if (made < Math.max(...sources)) {
   mkdirSync(`${root}.cache`, { recursive: true });
   const { build } = await import('esbuild');
   await build({
-    entryPoints: [`${root}cli/src/main.ts`],
-    outfile: bundle,
+    entryPoints: {
+      cobbet: `${root}cli/src/main.ts`,
+      'cobbet-worker': `${root}cli/src/requests.worker.ts`,
+    },
+    outdir: `${root}.cache`,
+    outExtension: { '.js': '.mjs' },
     bundle: true,
     platform: 'node',
     format: 'esm',

@@ -25,12 +25,15 @@ export function build() {
   if (done.status !== 0) process.exit(done.status ?? 1);
 }
 
+/** Who may reach the server: only this machine unless told otherwise. */
+const host = process.env.HOST ?? '127.0.0.1';
+
 /** Whether a port can be listened on. */
 export function portIsFree(port) {
   return new Promise((resolve) => {
     const probe = createServer();
     probe.once('error', () => resolve(false));
-    probe.listen(port, () => probe.close(() => resolve(true)));
+    probe.listen(port, host, () => probe.close(() => resolve(true)));
   });
 }
 
@@ -39,7 +42,7 @@ export function freePort() {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);
-    probe.listen(0, () => {
+    probe.listen(0, host, () => {
       const { port } = probe.address();
       probe.close(() => resolve(port));
     });
@@ -67,7 +70,7 @@ async function answers(address, child) {
  * @returns its address, and how to stop it
  */
 export async function startServer(port, { quiet = false, sample = false } = {}) {
-  const child = spawn(process.execPath, [next(), 'start', 'web', '-p', String(port)], {
+  const child = spawn(process.execPath, [next(), 'start', 'web', '-p', String(port), '-H', host], {
     cwd: root,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
     env: { ...env, NODE_ENV: 'production', ...(sample ? { COBBET_SAMPLE: '1' } : {}) },

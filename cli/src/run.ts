@@ -1,11 +1,7 @@
 import { readFile } from 'node:fs/promises';
-import { adviseRequest, loadsRequest, stageRequest } from '@cobbet/core/api/bowlRequests';
+import { type AnswerText, isVerb, requestLimitBytes, verbs } from '@cobbet/core/api/answered';
 import { BadInput } from '@cobbet/core/book/fieldError';
-import { parseJson } from '@cobbet/core/book/parseJson';
-import { analyseRequest, convert, landRequest, requestLimitBytes } from '@cobbet/core/api/headless';
-import { planRequest } from '@cobbet/core/api/planRequest';
-import { coolRequest, prepareRequest, soakRequest } from '@cobbet/core/api/prepRequests';
-import { readingRequest } from '@cobbet/core/api/readingRequest';
+import { answerInThread } from './answerInThread';
 
 const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/format.md)
 
@@ -37,10 +33,10 @@ function tooLarge(): never {
   throw new BadInput('', 'The input is over 1 MB.');
 }
 
-async function input(path: string | undefined): Promise<unknown> {
+async function input(path: string | undefined): Promise<string> {
   if (path === undefined)
     throw new BadInput('FILE', 'Say which file to read, or - for standard input.');
-  if (path === '-') return parseJson(await standardInput());
+  if (path === '-') return standardInput();
   let text: Buffer;
   try {
     text = await readFile(path);
@@ -50,10 +46,10 @@ async function input(path: string | undefined): Promise<unknown> {
       code === 'ENOENT' ? 'There is no such file' : `It can't be read (${code ?? 'error'})`;
     throw new BadInput('FILE', `${why}: ${path}`);
   }
-  return parseJson(text.length > requestLimitBytes ? tooLarge() : text.toString('utf8'));
+  return text.length > requestLimitBytes ? tooLarge() : text.toString('utf8');
 }
 
-function conversion(args: readonly string[]) {
+function conversion(args: readonly string[]): string {
   const rest: string[] = [];
   let measures = 'us';
   for (let i = 0; i < args.length; i += 1) {
@@ -70,49 +66,20 @@ function conversion(args: readonly string[]) {
     throw new BadInput('ingredient', 'Say of what, such as tahini-hulled.');
   if (extra !== undefined)
     throw new BadInput(extra, `“${extra}” is one word too many; put the amount in quotes.`);
-  return convert(amount, ingredient, measures);
+  return JSON.stringify({ amount, ingredient, measures });
 }
 
-async function answer(command: string | undefined, rest: readonly string[]): Promise<unknown> {
-  if (command !== 'convert' && rest.length > 1) {
-    throw new BadInput(rest[1] ?? '', 'Give one file only.');
+/** What is asked, as one verb with its JSON. */
+async function answer(command: string | undefined, rest: readonly string[]): Promise<AnswerText> {
+  if (command === 'convert') return answerInThread('convert', conversion(rest));
+  if (rest.length > 1) throw new BadInput(rest[1] ?? '', 'Give one file only.');
+  if (command === undefined || !isVerb(command)) {
+    throw new BadInput(
+      'command',
+      `“${command ?? ''}” is none of ${[...verbs, 'convert'].join(', ')}.`,
+    );
   }
-  switch (command) {
-    case 'analyse':
-      return analyseRequest(await input(rest[0]));
-    case 'land': {
-      const request = await input(rest[0]);
-      // the solver is large and only this needs it
-      const { highsSolver } = await import('@cobbet/core/landing/highsSolver');
-      return landRequest(request, await highsSolver());
-    }
-    case 'reading':
-      return readingRequest(await input(rest[0]));
-    case 'prepare':
-      return prepareRequest(await input(rest[0]));
-    case 'soak':
-      return soakRequest(await input(rest[0]));
-    case 'cool':
-      return coolRequest(await input(rest[0]));
-    case 'plan':
-      return planRequest(await input(rest[0]), () => performance.now());
-    case 'advise': {
-      const request = await input(rest[0]);
-      const { highsSolver } = await import('@cobbet/core/landing/highsSolver');
-      return adviseRequest(request, await highsSolver());
-    }
-    case 'stage':
-      return stageRequest(await input(rest[0]));
-    case 'loads':
-      return loadsRequest(await input(rest[0]));
-    case 'convert':
-      return conversion(rest);
-    default:
-      throw new BadInput(
-        'command',
-        `“${command ?? ''}” is none of analyse, land, reading, prepare, soak, cool, plan, advise, stage, loads, convert.`,
-      );
-  }
+  return answerInThread(command, await input(rest[0]));
 }
 
 /**
@@ -127,8 +94,9 @@ export async function run(args: readonly string[]): Promise<number> {
     return args.length === 0 ? 2 : 0;
   }
   try {
-    process.stdout.write(`${JSON.stringify(await answer(args[0], args.slice(1)), null, 2)}\n`);
-    return 0;
+    const { status, body } = await answer(args[0], args.slice(1));
+    process.stdout.write(`${JSON.stringify(JSON.parse(body), null, 2)}\n`);
+    return status === 200 ? 0 : 2;
   } catch (error) {
     const told =
       error instanceof BadInput

@@ -1,7 +1,14 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { isAllowed } from './server/allowed';
 
-/** Gives every page a nonce of its own and a policy that runs nothing else and reaches nothing outside the origin. */
+/** Answers only who may ask; gives every page a nonce of its own and a policy that runs nothing else and reaches nothing outside the origin. */
 export function proxy(request: NextRequest) {
+  if (!isAllowed(request.headers, process.env['COBBET_HOSTS'])) {
+    const message =
+      'Cobbet answers only under its own name and to its own pages. README.md says how to let a kitchen’s tablets in.';
+    return NextResponse.json({ error: { field: '', message } }, { status: 403 });
+  }
+  if (request.nextUrl.pathname.startsWith('/api/')) return NextResponse.next();
   const nonce = btoa(crypto.randomUUID());
   const dev = process.env.NODE_ENV === 'development';
   const policy = [
@@ -26,5 +33,5 @@ export function proxy(request: NextRequest) {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!_next/static|_next/image|api|sample-book.json|icon.svg).*)' }],
+  matcher: [{ source: '/((?!_next/static|_next/image|sample-book.json|icon.svg).*)' }],
 };

@@ -6,6 +6,9 @@ import { parseAmount } from './parseAmount';
 import { singular } from './pieceWords';
 import { combineCv, cvOfWrittenRange } from '../statistics/spread';
 
+/** More of one thing than any kitchen blends at once, g. */
+const mostG = 100_000;
+
 /**
  * Turns an amount into grams in the bowl through the ingredient's density, piece or package.
  *
@@ -28,6 +31,10 @@ export function toGrams(
     const cv = combineCv(read.value.cv, cvOfWrittenRange(term.low, term.value, term.high));
     massG += read.value.massG;
     variance += (read.value.massG * cv) ** 2;
+  }
+  if (massG > mostG) {
+    const message = `That is over ${mostG / 1000} kg of it, more than any kitchen blends at once.`;
+    return { ok: false, error: { part: '', message } };
   }
   return { ok: true, value: { massG, cv: massG > 0 ? Math.sqrt(variance) / massG : 0 } };
 }

@@ -3,7 +3,7 @@ import { advise } from '../advise/advise';
 import { type AdviceAnswer, adviceAnswer } from './answers';
 import { requestKitchen } from './requestKitchen';
 import { stage, type Staging } from '../advise/stage';
-import { loads, type Loads } from '../batch/loads';
+import { type Load, loads, type Loads } from '../batch/loads';
 import { tastes, type TasteMarks, verdicts } from '../readings/tastes';
 import { resolveIngredient } from '../larder/find';
 import type { LinearSolver } from '../landing/linearProgram';
@@ -103,6 +103,14 @@ interface LoadsRequest extends DipRequest {
   mostMl?: number;
 }
 
+/** Loads as they are answered: one and how many, and each by itself where they are few. */
+interface LoadsAnswer extends Loads {
+  loads: Load[];
+}
+
+/** More loads than this are not listed one by one. */
+const mostListed = 50;
+
 const fills = {
   leastMl: Joi.number().min(0).max(1_000_000),
   mostMl: Joi.number().positive().max(1_000_000),
@@ -115,7 +123,7 @@ const loadsSchema = Joi.object<LoadsRequest>({ ...bowlKeys, ...fills }).required
  *
  * @throws BadInput naming the field that is wrong
  */
-export function loadsRequest(value: unknown): Loads {
+export function loadsRequest(value: unknown): LoadsAnswer {
   const request = checked(loadsSchema, value);
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder);
@@ -123,5 +131,8 @@ export function loadsRequest(value: unknown): Loads {
   const leastMl = request.leastMl ?? Math.min(machine.leastMl, request.mostMl ?? Infinity);
   const mostMl = request.mostMl ?? Math.max(machine.mostMl, leastMl);
   if (leastMl > mostMl) throw new BadInput('leastMl', 'The least fill is more than the most.');
-  return loads(parts, { ...machine, leastMl, mostMl }, conditions);
+  const found = loads(parts, { ...machine, leastMl, mostMl }, conditions);
+  const { load, count } = found;
+  const all = load && count <= mostListed ? Array.from({ length: count }, () => load) : [];
+  return { ...found, loads: all };
 }

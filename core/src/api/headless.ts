@@ -21,9 +21,6 @@ import { requestKitchen } from './requestKitchen';
 import { BadInput, checked } from '../book/fieldError';
 import { type LandRequest, landRequestSchema, requestTargets } from './landRequest';
 
-/** Largest request that is read, bytes. */
-export const requestLimitBytes = 1_000_000;
-
 function withToTaste(
   analysis: AnalysisAnswer,
   parts: readonly { toTaste: boolean; ingredient: { name: string } }[],

@@ -15,8 +15,10 @@ export interface Load {
 export interface Loads {
   /** Of the whole batch, with air. */
   volumeMl: number;
+  /** How many, all alike. */
   count: number;
-  loads: Load[];
+  /** One of them; null where there is nothing to blend. */
+  load: Load | null;
   /** How the loads become one dip again. */
   recombine: string;
   warnings: string[];
@@ -56,7 +58,7 @@ export function loads(
   return {
     volumeMl,
     count,
-    loads: Array.from({ length: volumeMl > 0 ? count : 0 }, () => one),
+    load: volumeMl > 0 ? one : null,
     recombine:
       count > 1
         ? 'Weigh the first load out as the pattern for the rest; put every load into one bowl as it is done and stir them together, since each differs a little by its measuring. Taste the whole, then fold in what stays in pieces.'

@@ -28,6 +28,32 @@ import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import type { RunControl } from './useRun';
 
+/** Its tastes, each short, right or over. */
+function Tastes({ run, control }: { run: Run; control: RunControl }) {
+  return (
+    <section>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        How does it taste?
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
+        {tastes.map((taste) => (
+          <TasteRow
+            key={taste}
+            taste={taste}
+            marks={run.tastes}
+            onMark={(verdict) =>
+              void control.note(`Taste: ${taste}`, (one) => ({
+                ...one,
+                tastes: withTaste(one.tastes, taste, verdict),
+              }))
+            }
+          />
+        ))}
+      </Box>
+    </section>
+  );
+}
+
 /** After the last addition: look, taste, weigh, note, and keep it as a trial. */
 export function Check({ run, control }: { run: Run; control: RunControl }) {
   const router = useRouter();
@@ -70,26 +96,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           }
         />
       </section>
-      <section>
-        <Typography variant="h2" sx={{ mb: 1 }}>
-          How does it taste?
-        </Typography>
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-          {tastes.map((taste) => (
-            <TasteRow
-              key={taste}
-              taste={taste}
-              marks={run.tastes}
-              onMark={(verdict) =>
-                void control.note(`Taste: ${taste}`, (one) => ({
-                  ...one,
-                  tastes: withTaste(one.tastes, taste, verdict),
-                }))
-              }
-            />
-          ))}
-        </Box>
-      </section>
+      <Tastes run={run} control={control} />
       <WhatNext run={run} control={control} />
       <SpoonByItself run={run} control={control} analysis={now} />
       <Unplanned control={control} />

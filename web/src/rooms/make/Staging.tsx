@@ -25,7 +25,7 @@ export function Staging({
   const staged = useMemo(() => stage(parts, machine, conditions), [parts, machine, conditions]);
   const batch = useMemo(() => loads(parts, machine, conditions), [parts, machine, conditions]);
   const names = new Map(parts.map(({ ingredient }) => [ingredient.id, shortName(ingredient.name)]));
-  const [first] = batch.loads;
+  const { load } = batch;
   return (
     <>
       {staged.stallsAt.length > 0 && (
@@ -46,13 +46,13 @@ export function Staging({
           {warning}
         </Box>
       ))}
-      {batch.count > 1 && first && (
+      {batch.count > 1 && load && (
         <Box component="section" aria-label="Loads" sx={{ mt: 2.5 }}>
           <Typography variant="h2">
-            {batch.count} loads, {first.massG.toFixed(0)} g each
+            {batch.count} loads, {load.massG.toFixed(0)} g each
           </Typography>
           <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
-            {first.parts
+            {load.parts
               .map(
                 ({ amount, ingredient }) =>
                   `${amount} ${(names.get(ingredient) ?? '').toLowerCase()}`,

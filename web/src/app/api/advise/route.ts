@@ -1,10 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/advise: the same JSON as `cobbet advise` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { adviseRequest } = await import('@cobbet/core/api/bowlRequests');
-    const { highsSolver } = await import('@cobbet/core/landing/highsSolver');
-    return adviseRequest(body, await highsSolver());
-  });
+  return answerPost('advise', request);
 }

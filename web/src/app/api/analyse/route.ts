@@ -1,9 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/analyse: the same JSON as `cobbet analyse` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { analyseRequest } = await import('@cobbet/core/api/headless');
-    return analyseRequest(body);
-  });
+  return answerPost('analyse', request);
 }

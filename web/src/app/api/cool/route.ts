@@ -1,9 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/cool: the same JSON as `cobbet cool` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { coolRequest } = await import('@cobbet/core/api/prepRequests');
-    return coolRequest(body);
-  });
+  return answerPost('cool', request);
 }

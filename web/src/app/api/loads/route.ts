@@ -1,9 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/loads: the same JSON as `cobbet loads` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { loadsRequest } = await import('@cobbet/core/api/bowlRequests');
-    return loadsRequest(body);
-  });
+  return answerPost('loads', request);
 }

@@ -1,9 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/plan: the same JSON as `cobbet plan` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { planRequest } = await import('@cobbet/core/api/planRequest');
-    return planRequest(body, () => performance.now());
-  });
+  return answerPost('plan', request);
 }

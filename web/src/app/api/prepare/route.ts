@@ -1,9 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/prepare: the same JSON as `cobbet prepare` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { prepareRequest } = await import('@cobbet/core/api/prepRequests');
-    return prepareRequest(body);
-  });
+  return answerPost('prepare', request);
 }

@@ -1,9 +1,6 @@
-import { answerJson } from '../answerJson';
+import { answerPost } from '@/server/answerPost';
 
 /** POST /api/stage: the same JSON as `cobbet stage` (docs/format.md). */
 export function POST(request: Request): Promise<Response> {
-  return answerJson(request, async (body) => {
-    const { stageRequest } = await import('@cobbet/core/api/bowlRequests');
-    return stageRequest(body);
-  });
+  return answerPost('stage', request);
 }

@@ -1,0 +1,28 @@
+import { type AnswerText, refusedText, type Verb } from '@cobbet/core/api/answered';
+import { Worker } from 'node:worker_threads';
+
+/** A shell waits longer than a page, but not for ever. */
+const usualDeadlineMs = 120_000;
+
+/**
+ * Answers one request in a thread that can be ended: at a deadline (`COBBET_DEADLINE_MS`) there is a sentence instead.
+ *
+ * @param text JSON
+ */
+export function answerInThread(verb: Verb | 'convert', text: string): Promise<AnswerText> {
+  const deadlineMs = Number(process.env['COBBET_DEADLINE_MS']) || usualDeadlineMs;
+  const thread = new Worker(new URL('./cobbet-worker.mjs', import.meta.url), {
+    workerData: { verb, text },
+    resourceLimits: { maxOldGenerationSizeMb: 1024 },
+  });
+  return new Promise<AnswerText>((answer) => {
+    const stopped = (words: string) => answer(refusedText(503, '', words));
+    const timer = setTimeout(() => {
+      const seconds = Number((deadlineMs / 1000).toFixed(1));
+      stopped(`This took over ${seconds} s and was stopped. Ask for less at once.`);
+    }, deadlineMs);
+    thread.once('message', (given: AnswerText) => answer(given));
+    thread.once('error', () => stopped('Something went wrong inside Cobbet with this input.'));
+    thread.once('exit', () => clearTimeout(timer));
+  }).finally(() => thread.terminate());
+}

@@ -1,0 +1,33 @@
+/** What the shell and HTTP can be asked, each with one JSON value. */
+export const verbs = [
+  'analyse',
+  'land',
+  'reading',
+  'prepare',
+  'soak',
+  'cool',
+  'plan',
+  'advise',
+  'stage',
+  'loads',
+] as const;
+export type Verb = (typeof verbs)[number];
+
+/** Whether a word is one of them. */
+export const isVerb = (word: string): word is Verb => (verbs as readonly string[]).includes(word);
+
+/** An answer as text: what HTTP sends and the shell prints. */
+export interface AnswerText {
+  /** 200 answered, 400 refused, 503 given up. */
+  status: 200 | 400 | 503;
+  body: string;
+}
+
+/** What is answered in place of an answer. */
+export const refusedText = (status: 400 | 503, field: string, message: string): AnswerText => ({
+  status,
+  body: JSON.stringify({ error: { field, message } }),
+});
+
+/** Largest request that is read, bytes. */
+export const requestLimitBytes = 1_000_000;
