@@ -16,6 +16,8 @@ export default defineConfig({
     baseURL: process.env['COBBET_URL'] ?? 'http://localhost:3000',
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    // each test would fetch the whole application once more; those of working offline let them in
+    serviceWorkers: 'block',
     launchOptions: { executablePath: chromiumPath() ?? undefined, args: chromiumFlags },
   },
 });

@@ -103,7 +103,10 @@ async function dragging() {
 
 /** Taking a book of so many trials from its file, and then opening the Book with it, ms. */
 async function bookOf(trials) {
-  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+  });
   const page = await context.newPage();
   await page.goto(server.address);
   await page.getByRole('button', { name: 'Begin a blank book' }).click();

@@ -5,7 +5,7 @@ import { root } from './installed.mjs';
 import { youngest } from './youngest.mjs';
 
 const next = () => `${root}node_modules/next/dist/bin/next`;
-const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
+const env = () => ({ ...process.env, NEXT_TELEMETRY_DISABLED: '1' });
 
 /** Whether the production build is there and younger than everything it is made of. */
 export function isBuilt() {
@@ -20,7 +20,7 @@ export function build() {
   const done = spawnSync(process.execPath, [next(), 'build', 'web'], {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit'],
-    env: { ...env, NODE_ENV: 'production' },
+    env: { ...env(), NODE_ENV: 'production' },
   });
   if (done.status !== 0) process.exit(done.status ?? 1);
 }
@@ -73,7 +73,7 @@ export async function startServer(port, { quiet = false, sample = false } = {}) 
   const child = spawn(process.execPath, [next(), 'start', 'web', '-p', String(port), '-H', host], {
     cwd: root,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
-    env: { ...env, NODE_ENV: 'production', ...(sample ? { COBBET_SAMPLE: '1' } : {}) },
+    env: { ...env(), NODE_ENV: 'production', ...(sample ? { COBBET_SAMPLE: '1' } : {}) },
   });
   // a script that falls over must not leave its server behind
   process.once('exit', () => child.kill('SIGTERM'));

@@ -33,5 +33,10 @@ export function proxy(request: NextRequest) {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!_next/static|_next/image|sample-book.json|icon.svg).*)' }],
+  matcher: [
+    {
+      source:
+        '/((?!_next/static|_next/image|sw.js|manifest.webmanifest|icon-|sample-book.json|icon.svg).*)',
+    },
+  ],
 };

@@ -9,6 +9,15 @@ export type Asked<T> =
   | { state: 'answered'; answer: T }
   | { state: 'failed'; message: string };
 
+function failedWords(error: unknown): string {
+  if (!(error instanceof Error)) return 'It stopped.';
+  // a piece of the application that is not here and can't be fetched
+  if (error.name === 'ChunkLoadError' || error instanceof TypeError) {
+    return 'What works this out could not be fetched: the server can’t be reached. Try again.';
+  }
+  return error.message;
+}
+
 /**
  * A question to a worker about something that may change meanwhile: what is asked about is remembered, and an answer
  * to something else is no answer.
@@ -46,7 +55,7 @@ export function useAsked<T>(
       show({ state: 'answered', answer });
     } catch (error) {
       if (controller.signal.aborted) return;
-      show({ state: 'failed', message: error instanceof Error ? error.message : 'It stopped.' });
+      show({ state: 'failed', message: failedWords(error) });
     }
   }, [about, ask]);
 

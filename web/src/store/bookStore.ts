@@ -10,6 +10,7 @@ import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
 import { create } from 'zustand';
 import type { AsideRecord } from './database';
 import { type AheadCommand, Journal } from './journal';
+import { askToLast } from './lastingStorage';
 import { type HistoryState, Repository } from './repository';
 import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
 import { holdTab, onceDead } from './tabs';
@@ -149,6 +150,7 @@ export const useBook = create<BookState>()((set, get) => {
         base = withChanges(base, saved);
         waiting = waiting.slice(1);
         journal?.clear(command.id);
+        void askToLast();
         const moved = saved.some(({ after }, i) => after !== command.changes[i]?.after);
         const gone = saved.some(
           ({ after }, i) => after === null && command.changes[i]?.after !== null,

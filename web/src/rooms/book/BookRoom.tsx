@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react';
 import { NameDialog } from '@/components/NameDialog';
 import { useBook } from '@/store/bookStore';
 import { addDip } from '@/store/commands';
+import { useLasting } from '@/store/lastingStorage';
 import { BookFileButtons } from './BookFileButtons';
 import { DipLeaf } from './DipLeaf';
 import { type DipBranch, dipTree } from './dipTree';
@@ -52,6 +53,11 @@ function Branch({
   );
 }
 
+const lastingWords = {
+  kept: 'kept on this device for good',
+  'may go': 'the browser may clear it when it runs out of room: export it now and then',
+} as const;
+
 /** Every dip, by family and descent. */
 export function BookRoom() {
   const router = useRouter();
@@ -60,6 +66,7 @@ export function BookRoom() {
   const coming = useBook((state) => state.trialsComing);
   const trees = useMemo(() => dipTree(dips), [dips]);
   const last = useMemo(() => lastTrials(trials), [trials]);
+  const lasting = useLasting((state) => state.lasting);
   const [naming, setNaming] = useState(false);
   const start = async (name: string) => {
     setNaming(false);
@@ -76,6 +83,7 @@ export function BookRoom() {
             {coming
               ? 'reading the trials…'
               : `${trials.size} ${trials.size === 1 ? 'trial' : 'trials'}`}
+            {lasting !== 'unasked' && ` · ${lastingWords[lasting]}`}
           </Typography>
         </Box>
         <Button component={Link} href="/house">

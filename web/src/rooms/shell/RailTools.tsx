@@ -9,6 +9,7 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
 import { useBook } from '@/store/bookStore';
+import { useOffline } from '@/store/offline';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { showKeys } from './keysSheet';
@@ -30,6 +31,7 @@ const savingWords = { saved: 'All saved', saving: 'Saving…', failed: 'Not save
 export function RailTools() {
   const history = useBook((state) => state.history);
   const saving = useBook((state) => state.saving);
+  const offline = useOffline((state) => state.offline);
   const undo = useBook((state) => state.undo);
   const redo = useBook((state) => state.redo);
   const undoTitle = history.undoLabel ? `Undo: ${history.undoLabel}` : 'Nothing to undo';
@@ -76,9 +78,15 @@ export function RailTools() {
           fontSize: typeScale.small,
           color: saving === 'failed' ? colour.caution : colour.muted,
           mt: 0.5,
+          textAlign: 'center',
         }}
       >
         {savingWords[saving]}
+        {offline && (
+          <Box title="The server can’t be reached. Every room works here all the same.">
+            offline
+          </Box>
+        )}
       </Box>
     </Box>
   );

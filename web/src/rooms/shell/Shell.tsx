@@ -10,8 +10,10 @@ import { AsideBar } from './AsideBar';
 import { BookNotOpen } from './BookNotOpen';
 import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';
+import { OfflineBar } from './OfflineBar';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
+import { TakenUpBar } from './TakenUpBar';
 
 const TimerBar = later(() => import('./TimerBar').then(({ TimerBar }) => TimerBar));
 
@@ -55,6 +57,8 @@ export function Shell({ sampleFirst, children }: { sampleFirst: boolean; childre
       <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
         <ProblemBar />
         <AsideBar />
+        <OfflineBar />
+        <TakenUpBar />
         {timing && <TimerBar />}
         <Content sampleFirst={sampleFirst}>{children}</Content>
       </Box>
