@@ -15,7 +15,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 6;
+export const bookVersion = 7;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -134,6 +134,12 @@ export const migrations: readonly Migration[] = [
         entries: listOf(run['entries']).map(({ worked: _w, ...entry }) => entry),
       }),
     },
+  },
+  {
+    name: 'days know their time zone',
+    from: 6,
+    up: {},
+    down: { plans: ({ zone: _z, ...plan }) => plan },
   },
 ];
 

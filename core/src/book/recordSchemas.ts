@@ -222,10 +222,21 @@ export const settingsSchema = Joi.object<Settings>({
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
 });
 
+/** Refuses a zone that no clock here knows. */
+function knownZone(zone: string, helpers: Joi.CustomHelpers) {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return zone;
+  } catch {
+    return helpers.message({ custom: `“${zone}” is no time zone known here.` });
+  }
+}
+
 export const planSchema = Joi.object<Plan>({
   id: id.required(),
   name: Joi.string().min(1).max(200).required(),
   serveAt: localTime.required(),
+  zone: Joi.string().max(60).custom(knownZone),
   notBefore: localTime.allow(null).required(),
   resources: Joi.object().pattern(id, Joi.number().integer().min(0).max(100)).required(),
   dips: Joi.array()

@@ -13,6 +13,8 @@ export interface Plan {
   name: string;
   /** Local time, `2027-06-12T12:30`. */
   serveAt: string;
+  /** Time zone of the kitchen's clock, such as `Europe/Oslo`; the device's own where it is left out. */
+  zone?: string;
   /** When the kitchen opens, local time; null when any time will do. */
   notBefore: string | null;
   resources: Resources;

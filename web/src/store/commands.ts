@@ -25,6 +25,8 @@ export function newId(): string {
   return crypto.randomUUID().slice(0, 13);
 }
 
+const deviceZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
+
 const now = () => new Date().toISOString();
 
 /** Changes a dip that is still there. */
@@ -211,7 +213,9 @@ export async function addPlan(name: string, serveAt: string): Promise<string> {
   const id = newId();
   await useBook
     .getState()
-    .act(`New day ${name}`, () => [put('plans', emptyPlan(id, name, serveAt, now()))]);
+    .act(`New day ${name}`, () => [
+      put('plans', { ...emptyPlan(id, name, serveAt, now()), zone: deviceZone() }),
+    ]);
   return id;
 }
 

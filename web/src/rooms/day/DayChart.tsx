@@ -122,16 +122,18 @@ export function DayChart({
   const [drag, setDrag] = useState<{ id: string; fromX: number; by: number } | null>(null);
   const [now, setNow] = useState<number | null>(null);
   useEffect(() => {
-    const look = () => setNow(nowOffset(plan.serveAt));
+    const look = () => setNow(nowOffset(plan));
     look();
     const timer = setInterval(look, 30_000);
     return () => clearInterval(timer);
-  }, [plan.serveAt]);
+  }, [plan]);
   const lanes = useMemo(() => lanesOf(tasks, placed), [tasks, placed]);
   const last = Math.max(0, ...placed.map(({ end }) => end));
+  const [hours = 0, minutes = 0] = plan.serveAt.slice(11).split(':').map(Number);
+  const minuteOfDay = 60 * hours + minutes;
   const axis = useMemo(
-    () => dayAxis(placed, last, width - labelWidth - 12, minuteOf(plan.serveAt)),
-    [placed, last, width, plan.serveAt],
+    () => dayAxis(placed, last, width - labelWidth - 12, minuteOfDay),
+    [placed, last, width, minuteOfDay],
   );
   const x = (minute: number) => labelWidth + axis.x(minute);
   const height = headHeight + lanes.length * laneHeight + 8;
@@ -169,7 +171,7 @@ export function DayChart({
         width={width}
         height={height}
         role="group"
-        aria-label={`The day from ${clockAt(plan.serveAt, first)} to ${clockAt(plan.serveAt, last)}`}
+        aria-label={`The day from ${clockAt(plan, first)} to ${clockAt(plan, last)}`}
         onPointerMove={(event) => drag && setDrag({ ...drag, by: event.clientX - drag.fromX })}
         onPointerUp={drop}
         onPointerCancel={() => setDrag(null)}
@@ -205,7 +207,7 @@ export function DayChart({
                   offset={drag?.id === bar.task.id ? drag.by : 0}
                   onPointerDown={take(bar)}
                   onKeyDown={keys(bar)}
-                  label={`${clockAt(plan.serveAt, bar.placed.start)} ${bar.task.label}, ${lengthText(bar.to - bar.from)}`}
+                  label={`${clockAt(plan, bar.placed.start)} ${bar.task.label}, ${lengthText(bar.to - bar.from)}`}
                 />
               ))}
             </g>

@@ -42,7 +42,7 @@ export function DayGrid({
           </g>
         ) : (
           <text key={from} x={x(from) + 2} y={12} fill={colour.muted} fontSize={typeScale.tiny}>
-            {dayAt(plan.serveAt, from)}
+            {dayAt(plan, from)}
           </text>
         ),
       )}
@@ -56,7 +56,7 @@ export function DayGrid({
             stroke={colour.line}
           />
           <text x={x(minute)} y={headHeight - 12} textAnchor="middle" fill={colour.ink}>
-            {clockAt(plan.serveAt, minute)}
+            {clockAt(plan, minute)}
           </text>
         </g>
       ))}

@@ -12,7 +12,7 @@ import { lengthText } from '@/components/lengthText';
 import { deletePlan } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { saveCalendar } from './calendar';
-import { clockAt, dayAt } from './clock';
+import { clockAt, clockChangeWords, dayAt } from './clock';
 import type { Day } from './useDay';
 
 /** What is shown of a day. */
@@ -33,6 +33,7 @@ export function DayHeader({
   const router = useRouter();
   const planned = day.day?.plan ?? null;
   const empty = plan.dips.length === 0;
+  const changed = planned && clockChangeWords(plan, planned.startAt, 0);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>
       <Box sx={{ mr: 'auto', minWidth: 0 }}>
@@ -41,11 +42,12 @@ export function DayHeader({
         </Typography>
         <Box sx={{ color: colour.muted }} role="status">
           {planned
-            ? `Begin ${dayAt(plan.serveAt, planned.startAt)} at ${clockAt(plan.serveAt, planned.startAt)}, ${lengthText(planned.spanMin)} in all; ${planned.washUps === 0 ? 'nothing to wash between dips' : `wash up ${planned.washUps} ${planned.washUps === 1 ? 'time' : 'times'}`}`
+            ? `Begin ${dayAt(plan, planned.startAt)} at ${clockAt(plan, planned.startAt)}, ${lengthText(planned.spanMin)} in all; ${planned.washUps === 0 ? 'nothing to wash between dips' : `wash up ${planned.washUps} ${planned.washUps === 1 ? 'time' : 'times'}`}`
             : empty
               ? 'Say which dips, and how much of each.'
               : 'Working it out…'}
         </Box>
+        {changed !== null && <Box role="note">{changed}</Box>}
       </Box>
       <ToggleButtonGroup
         exclusive

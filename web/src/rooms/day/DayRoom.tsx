@@ -70,7 +70,7 @@ function Days() {
               >
                 <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{plan.name}</Box>
                 <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
-                  served {dayAt(plan.serveAt, 0)}, {clockAt(plan.serveAt, 0)} · {plan.dips.length}{' '}
+                  served {dayAt(plan, 0)}, {clockAt(plan, 0)} · {plan.dips.length}{' '}
                   {plan.dips.length === 1 ? 'dip' : 'dips'}
                 </Box>
               </Box>

@@ -44,10 +44,10 @@ export function DaySheet({
       <Box sx={{ display: 'flex', borderBottom: '2px solid #000', pb: '4pt', gap: '12pt' }}>
         <Box sx={{ fontSize: '17pt', fontWeight: 700, mr: 'auto' }}>{plan.name}</Box>
         <Box sx={{ textAlign: 'right' }}>
-          begin {dayAt(plan.serveAt, planned.startAt)} {clockAt(plan.serveAt, planned.startAt)}
+          begin {dayAt(plan, planned.startAt)} {clockAt(plan, planned.startAt)}
           <br />
           <strong>
-            on the table {dayAt(plan.serveAt, 0)} {clockAt(plan.serveAt, 0)}
+            on the table {dayAt(plan, 0)} {clockAt(plan, 0)}
           </strong>
         </Box>
       </Box>
@@ -65,9 +65,9 @@ export function DaySheet({
           {ordered.map(({ id, start, end }, i) => {
             const task = byId.get(id);
             if (!task) return null;
-            const day = dayAt(plan.serveAt, start);
+            const day = dayAt(plan, start);
             const before = ordered[i - 1];
-            const begins = before !== undefined && dayAt(plan.serveAt, before.start) !== day;
+            const begins = before !== undefined && dayAt(plan, before.start) !== day;
             return (
               <Box component="tr" key={id} sx={{ breakInside: 'avoid' }}>
                 <Box component="td" sx={cell}>
@@ -75,7 +75,7 @@ export function DaySheet({
                 </Box>
                 <Box component="td" sx={{ ...cell, fontWeight: 700, whiteSpace: 'nowrap' }}>
                   {begins && `${day} `}
-                  {clockAt(plan.serveAt, start)}
+                  {clockAt(plan, start)}
                 </Box>
                 <Box component="td" sx={cell}>
                   {task.label}
@@ -84,7 +84,7 @@ export function DaySheet({
                   {lengthText(task.handsOnMin)}
                 </Box>
                 <Box component="td" sx={{ ...cell, whiteSpace: 'nowrap' }}>
-                  {task.waitMin > 0 ? clockAt(plan.serveAt, end) : ''}
+                  {task.waitMin > 0 ? clockAt(plan, end) : ''}
                 </Box>
                 <Box component="td" sx={cell}>
                   {usesText(task)}

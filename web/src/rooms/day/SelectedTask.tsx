@@ -48,11 +48,11 @@ export function SelectedTask({
         '@media print': { display: 'none' },
       }}
     >
-      <strong>{clockAt(plan.serveAt, placed.start)}</strong>
+      <strong>{clockAt(plan, placed.start)}</strong>
       <span>
         {task.label}: {lengthText(task.handsOnMin)} hands-on
         {task.waitMin > 0 &&
-          `, then ${lengthText(task.waitMin)} waiting until ${clockAt(plan.serveAt, placed.end)}`}
+          `, then ${lengthText(task.waitMin)} waiting until ${clockAt(plan, placed.end)}`}
         {oven}.
       </span>
       <Button size="small" onClick={() => onPin(task.id, placed.start - 15)}>

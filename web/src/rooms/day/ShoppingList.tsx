@@ -9,6 +9,7 @@ import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
 import { type ShoppingItem, shoppingList, shoppingText } from '@cobbet/core/day/shopping';
 import { useMemo, useState } from 'react';
 import { roleNames } from '@/components/roleNames';
+import { csvCell } from '@/store/csvCell';
 import { download, fileName } from '@/store/download';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
@@ -16,9 +17,8 @@ import { typeScale } from '@/theme/typeScale';
 
 /** The list as CSV: shelf, thing, amount, grams. */
 export function shoppingCsv(items: readonly ShoppingItem[]): string {
-  const cell = (text: string) => (/[",\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
   const lines = items.map(({ shelf, what, amount, needG }) =>
-    [shelf, what, amount, needG.toFixed(0)].map(cell).join(','),
+    [shelf, what, amount, needG.toFixed(0)].map(csvCell).join(','),
   );
   return ['shelf,what,amount,grams', ...lines].join('\r\n');
 }

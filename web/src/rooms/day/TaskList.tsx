@@ -38,9 +38,9 @@ export function TaskList({
         const task = byId.get(id);
         if (!task) return null;
         const done = plan.done.includes(id);
-        const today = dayAt(plan.serveAt, start);
+        const today = dayAt(plan, start);
         const before = ordered[i - 1];
-        const begins = !before || dayAt(plan.serveAt, before.start) !== today;
+        const begins = !before || dayAt(plan, before.start) !== today;
         return (
           <Box component="li" key={id} sx={{ breakInside: 'avoid', position: 'relative' }}>
             {begins && (
@@ -72,7 +72,7 @@ export function TaskList({
                 sx={{ width: 24, height: 24, m: 0, accentColor: colour.accent }}
               />
               <Box sx={{ fontWeight: 700, fontVariantNumeric: 'tabular-nums' }}>
-                {clockAt(plan.serveAt, start)}
+                {clockAt(plan, start)}
               </Box>
               <Box
                 sx={{ lineHeight: 1.3, py: 0.5, textDecoration: done ? 'line-through' : 'none' }}
@@ -81,7 +81,7 @@ export function TaskList({
                 <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.note }}>
                   {' · '}
                   {lengthText(task.handsOnMin)}
-                  {task.waitMin > 0 && `, then waits until ${clockAt(plan.serveAt, end)}`}
+                  {task.waitMin > 0 && `, then waits until ${clockAt(plan, end)}`}
                   {task.uses.oven && `, ${task.uses.oven.tempC} °C`}
                 </Box>
               </Box>

@@ -2,35 +2,35 @@ import type { Plan } from '@cobbet/core/day/plan';
 import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import type { EventAttributes } from 'ics';
 import { download, fileName } from '@/store/download';
-import { localOf, minuteOf } from './clock';
+import { localAt, momentAt } from './clock';
 
 type Clock = [number, number, number, number, number];
 
-/** A minute as a calendar counts it. */
+/** A moment as a calendar counts it, in universal time: every device then shows it by its own clock. */
 function clockOf(minute: number): Clock {
-  const [year = 0, month = 0, day = 0, hour = 0, min = 0] = localOf(minute)
+  const [year = 0, month = 0, day = 0, hour = 0, min = 0] = localAt(minute, 'UTC')
     .split(/[-T:]/)
     .map(Number);
   return [year, month, day, hour, min];
 }
 
-/** The day's tasks as calendar events in local time, each with an alarm when it starts. */
+/** The day's tasks as calendar events, each with an alarm when it starts. */
 export function calendarEvents(
   plan: Plan,
   tasks: readonly Task[],
   placed: readonly PlacedTask[],
 ): EventAttributes[] {
   const labels = new Map(tasks.map((task) => [task.id, task.label]));
-  const serve = minuteOf(plan.serveAt);
+  const serve = momentAt(plan, 0);
   return placed.map(({ id, start, handsOnEnd, end }) => ({
     uid: `${plan.id}-${id.replace(/[^A-Za-z0-9-]+/g, '-')}@cobbet`,
     title: labels.get(id) ?? id,
     start: clockOf(serve + start),
-    startInputType: 'local',
-    startOutputType: 'local',
+    startInputType: 'utc',
+    startOutputType: 'utc',
     end: clockOf(serve + Math.max(start + 1, handsOnEnd > start ? handsOnEnd : end)),
-    endInputType: 'local',
-    endOutputType: 'local',
+    endInputType: 'utc',
+    endOutputType: 'utc',
     calName: plan.name,
     productId: 'cobbet',
     alarms: [

@@ -3,7 +3,15 @@ import type { Task } from '@cobbet/core/day/task';
 import { emptyPlan } from '@cobbet/core/day/plan';
 import { createEvents } from 'ics';
 import { calendarEvents } from './calendar';
-import { clockAt, dayAt, localOf, minuteOf, nowOffset } from './clock';
+import {
+  clockAt,
+  clockChange,
+  clockChangeWords,
+  dayAt,
+  localAt,
+  minuteOf,
+  nowOffset,
+} from './clock';
 import { lengthText } from '@/components/lengthText';
 import { dayAxis } from './dayAxis';
 import { lanesOf } from './lanes';
@@ -29,16 +37,64 @@ const placed = (id: string, start: number, hands: number, length = hands) => ({
 });
 
 describe('the clock', () => {
+  const plan = { serveAt, zone: 'Europe/Oslo' };
+
   test('counts from serving, over midnight', () => {
-    expect(clockAt(serveAt, -150)).toBe('10:00');
-    expect(clockAt(serveAt, -13 * 60)).toBe('23:30');
-    expect(dayAt(serveAt, -13 * 60)).toBe('Fri 11 Jun');
-    expect(localOf(minuteOf(serveAt))).toBe(serveAt);
+    expect(clockAt(plan, -150)).toBe('10:00');
+    expect(clockAt(plan, -13 * 60)).toBe('23:30');
+    expect(dayAt(plan, -13 * 60)).toBe('Fri 11 Jun');
+    expect(localAt(minuteOf(serveAt, 'UTC'), 'UTC')).toBe(serveAt);
     expect([lengthText(5), lengthText(60), lengthText(125)]).toEqual(['5 min', '1 h', '2 h 5 min']);
   });
 
-  test('now is by this device’s own clock', () => {
-    expect(nowOffset(serveAt, new Date(2027, 5, 12, 11, 45))).toBe(-45);
+  test('now is the moment it is, whatever the kitchen’s zone', () => {
+    // 11:45 in the summer of Oslo
+    const now = new Date('2027-06-12T09:45:00Z');
+    expect(nowOffset(plan, now)).toBe(-45);
+    expect(nowOffset({ serveAt, zone: 'UTC' }, now)).toBe(-165);
+    expect(nowOffset({ serveAt }, new Date(2027, 5, 12, 11, 45))).toBe(-45);
+  });
+
+  test('a night in which the clocks go forward is an hour shorter', () => {
+    // 28 March 2027, 02:00 becomes 03:00
+    const spring = { serveAt: '2027-03-28T08:00', zone: 'Europe/Oslo' };
+    expect(clockAt(spring, -5 * 60)).toBe('03:00');
+    expect(clockAt(spring, -6 * 60)).toBe('01:00');
+    expect(dayAt(spring, -9 * 60)).toBe('Sat 27 Mar');
+    expect(clockChange(spring, -9 * 60, 0)).toBe(60);
+    expect(clockChangeWords(spring, -9 * 60, 0)).toContain('forward an hour');
+    // 02:30 is not there; it is half an hour after what would be 02:00
+    expect(localAt(minuteOf('2027-03-28T02:30', spring.zone), spring.zone)).toBe(
+      '2027-03-28T03:30',
+    );
+  });
+
+  test('a night in which they go back is an hour longer', () => {
+    // 31 October 2027, 03:00 becomes 02:00
+    const autumn = { serveAt: '2027-10-31T08:00', zone: 'Europe/Oslo' };
+    expect(clockAt(autumn, -5 * 60)).toBe('03:00');
+    expect(clockAt(autumn, -6 * 60)).toBe('02:00');
+    expect(clockAt(autumn, -7 * 60)).toBe('02:00');
+    expect(clockAt(autumn, -8 * 60)).toBe('01:00');
+    expect(clockChange(autumn, -9 * 60, 0)).toBe(-60);
+    expect(clockChange(autumn, -4 * 60, 0)).toBe(0);
+    expect(clockChangeWords(autumn, -4 * 60, 0)).toBeNull();
+    // of the two half past twos the first
+    expect(minuteOf('2027-10-31T02:30', autumn.zone)).toBe(
+      Date.parse('2027-10-31T00:30:00Z') / 60_000,
+    );
+  });
+
+  test('a local time is the moment the world’s clocks have for it', () => {
+    expect(minuteOf('2027-06-12T12:30', 'Europe/Oslo')).toBe(
+      Date.parse('2027-06-12T10:30:00Z') / 60_000,
+    );
+    expect(minuteOf('2027-12-12T12:30', 'America/New_York')).toBe(
+      Date.parse('2027-12-12T17:30:00Z') / 60_000,
+    );
+    expect(minuteOf('2027-06-12T12:30', 'Asia/Kolkata')).toBe(
+      Date.parse('2027-06-12T07:00:00Z') / 60_000,
+    );
   });
 });
 
@@ -48,7 +104,7 @@ describe('the axis', () => {
     placed('boil', -200, 10, 60),
     placed('blend', -100, 20),
   ];
-  const axis = dayAxis(tasks, 0, 800, minuteOf(serveAt));
+  const axis = dayAxis(tasks, 0, 800, 12 * 60 + 30);
 
   test('draws a long wait without hands short, and stays in order', () => {
     const quiet = axis.stretches.find((one) => one.quiet);
@@ -63,7 +119,8 @@ describe('the axis', () => {
   });
 
   test('ticks fall on the clock’s full and half hours', () => {
-    for (const tick of axis.ticks) expect(clockAt(serveAt, tick)).toMatch(/:(00|30)$/);
+    for (const tick of axis.ticks)
+      expect(clockAt({ serveAt, zone: 'UTC' }, tick)).toMatch(/:(00|30)$/);
   });
 });
 
@@ -97,13 +154,16 @@ describe('lanes', () => {
   });
 });
 
-test('the calendar file has each task at its local time with an alarm', () => {
-  const plan = emptyPlan('p', 'A day', serveAt, '2027-06-01T08:00:00.000Z');
+test('the calendar file has each task at its moment with an alarm', () => {
+  const plan = {
+    ...emptyPlan('p', 'A day', serveAt, '2027-06-01T08:00:00.000Z'),
+    zone: 'Europe/Oslo',
+  };
   const events = calendarEvents(plan, [task('blend, fine')], [placed('blend, fine', -60, 15)]);
   const { value, error } = createEvents(events);
   expect(error).toBeFalsy();
-  expect(value).toContain('DTSTART:20270612T113000');
-  expect(value).toContain('DTEND:20270612T114500');
+  expect(value).toContain('DTSTART:20270612T093000Z');
+  expect(value).toContain('DTEND:20270612T094500Z');
   expect(value).toContain('SUMMARY:Do blend\\, fine');
   expect(value).toContain('BEGIN:VALARM');
 });
@@ -119,4 +179,18 @@ test('the list as CSV quotes what needs it', () => {
     },
   ]);
   expect(csv).toBe('shelf,what,amount,grams\r\nlegume,"Chickpeas, canned",3 cans,1200');
+});
+
+test('a name that a spreadsheet would take for a formula is a text', () => {
+  const item = { ingredientId: 'a', amount: '1', needG: 1, shelf: 'legume' } as const;
+  const csv = shoppingCsv([
+    { ...item, what: '=HYPERLINK("http://x","y")' },
+    { ...item, what: '@SUM(1+1)' },
+    { ...item, what: 'two\rlines' },
+  ]);
+  expect(csv.split('\r\n').slice(1)).toEqual([
+    'legume,"\'=HYPERLINK(""http://x"",""y"")",1,1',
+    "legume,'@SUM(1+1),1,1",
+    'legume,"two\rlines",1,1',
+  ]);
 });

@@ -24,11 +24,11 @@ const searchMs = { first: 1400, moved: 280 };
 
 /** The problem a plan poses. */
 export function problemOf(plan: Plan, tasks: readonly Task[]): DayProblem {
-  const serve = minuteOf(plan.serveAt);
+  const serve = minuteOf(plan.serveAt, plan.zone);
   return {
     tasks,
     resources: plan.resources,
-    ...(plan.notBefore === null ? {} : { notBefore: minuteOf(plan.notBefore) - serve }),
+    ...(plan.notBefore === null ? {} : { notBefore: minuteOf(plan.notBefore, plan.zone) - serve }),
   };
 }
 
@@ -37,7 +37,7 @@ export function useDay(plan: Plan) {
   const dips = useBook((state) => state.book.dips);
   const kitchen = useKitchen();
   const { larder } = kitchen;
-  const { dips: chosen, pins, resources, serveAt, notBefore } = plan;
+  const { dips: chosen, pins, resources, serveAt, zone, notBefore } = plan;
   const needs: DayNeeds = useMemo(
     () => dayNeeds({ dips: chosen }, dips, kitchen),
     [chosen, dips, kitchen],
@@ -46,7 +46,7 @@ export function useDay(plan: Plan) {
   const problem = useMemo(
     () => problemOf({ ...plan, resources, serveAt, notBefore }, tasks),
     // what else a plan says changes nothing of the problem
-    [tasks, resources, serveAt, notBefore], // eslint-disable-line react-hooks/exhaustive-deps
+    [tasks, resources, serveAt, zone, notBefore], // eslint-disable-line react-hooks/exhaustive-deps
   );
   const [planning, setPlanning] = useState<Planning>({ state: 'idle' });
   const [last, setLast] = useState<{ of: DayProblem; day: PlannedDay } | null>(null);
