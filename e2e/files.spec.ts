@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { openBlankBook, openSampleBook } from './cook';
+import { openBlankBook, openSampleBook, saved } from './cook';
 
 interface BookFile {
   format: string;
@@ -85,12 +85,16 @@ test('a browser that keeps no data says what to do', async ({ page }) => {
     });
   });
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: "The book can't be opened" })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'There is no place for the book here' }),
+  ).toBeVisible();
   await expect(page.getByText('This browser keeps no data', { exact: false })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Try again' })).toBeVisible();
 });
 
-test('a full disk is said, with the book to export, and nothing half written', async ({ page }) => {
+test('a full disk is said, with the book to export; nothing is half written and nothing lost', async ({
+  page,
+}) => {
   await openSampleBook(page);
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put;
@@ -103,8 +107,12 @@ test('a full disk is said, with the book to export, and nothing half written', a
   await page.getByRole('menuitem', { name: 'Delete with its trials' }).click();
   await expect(page.getByText('no room left', { exact: false })).toBeVisible();
   await expect(page.getByText('Not saved', { exact: true })).toBeVisible();
-  await expect(page.getByText('14 dips, 40 trials')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Export the book' })).toBeVisible();
+  // what was done waits; with room again it is there, and can be taken back
   await page.reload();
+  await expect(page.getByText(/^13 dips, 3\d trials/)).toBeVisible();
+  await expect(page.getByText('The last thing done before the page closed is kept.')).toBeVisible();
+  await saved(page);
+  await page.keyboard.press('Control+z');
   await expect(page.getByText('14 dips, 40 trials')).toBeVisible();
 });

@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { openSampleBook } from './cook';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('no request leaves the origin and the policy is never crossed', async ({ page, baseURL }) => {
   const outside: string[] = [];
   const complaints: string[] = [];

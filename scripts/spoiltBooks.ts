@@ -36,7 +36,7 @@ function spoil(): string {
   const [holder, key] = pick(places(book));
   const record = holder as Record<string, unknown>;
   const how = random();
-  if (how < 0.25) delete record[key];
+  if (how < 0.25) Reflect.deleteProperty(record, key);
   else if (how < 0.35 && Array.isArray(holder)) holder.push(structuredClone(record[key]));
   else if (how < 0.45) record[`${key}x`] = record[key];
   else record[key] = pick(spoilt);
@@ -63,7 +63,9 @@ for (let i = 0; i < all; i += 1) {
     } else {
       refused += 1;
       // a validator's own wording is no sentence for a cook
-      if (/must be a string|is not allowed|fails to match|\[object|undefined|NaN/.test(error.message))
+      if (
+        /must be a string|is not allowed|fails to match|\[object|undefined|NaN/.test(error.message)
+      )
         rude += 1;
     }
   }

@@ -7,7 +7,7 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } f
 import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { clockAt, minuteOf, nowOffset } from './clock';
+import { clockAt, nowOffset } from './clock';
 import { lengthText } from '@/components/lengthText';
 import { dayAxis, headHeight } from './dayAxis';
 import { DayGrid, ServedAndNow } from './DayGrid';

@@ -44,6 +44,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
   const aim = entry.done ? null : aimOff(run, dip, kitchen, nextBody);
   const weighing = entry.planned.massG > 0 && (
     <Weighing
+      rowId={entry.rowId}
       wantedG={entry.planned.massG}
       bowlC={run.method.blendC}
       onLog={(amount) => void control.log(amount)}
@@ -133,12 +134,12 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         </Box>
       )}
       <StepTimer
-        key={entry.rowId}
+        key={`timer ${entry.rowId}`}
         run={run}
         label={ingredient?.name ?? entry.planned.ingredientId}
         usualMin={working?.minutes ?? null}
       />
-      <LogTyped key={entry.rowId} control={control} example={entry.planned.amount} />
+      <LogTyped key={`typed ${entry.rowId}`} control={control} example={entry.planned.amount} />
       <StepNav run={run} control={control} empty={now.massG <= 0} />
     </Box>
   );

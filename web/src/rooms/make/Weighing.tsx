@@ -46,10 +46,13 @@ function Offer({ bowlC }: { bowlC: number }) {
 
 /** The addition in hand on the scale: how much is in, how much more, and one tap to log what stands. */
 export function Weighing({
+  rowId,
   wantedG,
   bowlC,
   onLog,
 }: {
+  /** The addition in hand: another one begins where this one ended. */
+  rowId: string;
   wantedG: number;
   /** What a practice thermometer stands in, °C. */
   bowlC: number;
@@ -60,13 +63,14 @@ export function Weighing({
   const caughtG = useDevices((state) => state.addition.caughtG);
   const begin = useDevices((state) => state.begin);
   const shownG = useDevices(inNow);
-  const [pouring, setPouring] = useState(false);
+  const [pouredFor, setPouredFor] = useState<string | null>(null);
+  const pouring = pouredFor === rowId;
   useEffect(() => {
     begin();
     return () => useDevices.getState().practice?.pour(0);
-  }, [begin]);
+  }, [begin, rowId]);
   const pour = (on: boolean) => {
-    setPouring(on);
+    setPouredFor(on ? rowId : null);
     practice?.pour(on ? Math.min(fastest, Math.max(slowest, wantedG / pourS)) : 0);
   };
   useHotkeys('p', () => pour(!pouring), { enabled: practice !== null });
