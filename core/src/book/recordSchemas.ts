@@ -10,7 +10,7 @@ import { measureSystems } from '../amounts/measureSystem';
 import { families } from '../mix/families';
 import { amountViews, type Settings } from './book';
 import type { Byproduct } from './byproduct';
-import { type Dip, type Row, tastings, type WorkedIn, workings } from '../dip/dip';
+import { type Dip, mostRows, type Row, tastings, type WorkedIn, workings } from '../dip/dip';
 import { type RawWay } from '../prepare/rawWay';
 import type { Kit } from '../kitchen/kit';
 import type { Plan } from '../day/plan';
@@ -141,7 +141,7 @@ export const dipSchema = Joi.object<Dip>({
     .required(),
   parentId: id.allow(null).required(),
   note: text(4000).required(),
-  rows: Joi.array().items(row).unique('id').max(200).required(),
+  rows: Joi.array().items(row).unique('id').max(mostRows).required(),
   method: method.required(),
   machineId: id.required(),
   servedAtC: Joi.number().min(-10).max(80).required(),

@@ -45,6 +45,9 @@ export function plainRow(id: string, ingredientId: string, amount: string): Row 
   return { id, ingredientId, amount, place: 'bowl', prep: '', hold: false };
 }
 
+/** Additions one dip may hold: far more than any has. */
+export const mostRows = 200;
+
 /** A dip or a variant of one. */
 export interface Dip {
   id: string;

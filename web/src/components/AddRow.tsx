@@ -28,8 +28,12 @@ export function AddRow({
   const [Field, setField] = useState<Field | null>(null);
   // the plain field stays until the search is there, so that no letter is lost on the way
   const want = async () => {
-    const { LarderField } = await import('./LarderField');
-    setField(() => LarderField);
+    try {
+      const { LarderField } = await import('./LarderField');
+      setField(() => LarderField);
+    } catch {
+      // it could not be fetched; the next time the field is entered it is asked for again
+    }
   };
   return (
     <Box data-add-row sx={{ maxWidth: 440, minHeight: 34 }}>

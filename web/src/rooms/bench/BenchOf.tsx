@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { proposeSize } from '@cobbet/core/batch/resize';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
-import type { Dip } from '@cobbet/core/dip/dip';
+import { type Dip, mostRows } from '@cobbet/core/dip/dip';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
@@ -117,7 +117,11 @@ export function BenchOf({ dip }: { dip: Dip }) {
             </Box>
           )}
           <Box sx={{ mt: 1 }}>
-            <AddRow larder={kitchen.larder} measures={kitchen.measures} onAdd={edits.add} />
+            {rows.length < mostRows ? (
+              <AddRow larder={kitchen.larder} measures={kitchen.measures} onAdd={edits.add} />
+            ) : (
+              `A dip holds ${mostRows} additions at most.`
+            )}
           </Box>
           {rows.length > 0 &&
             (nudging ? (
