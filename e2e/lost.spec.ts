@@ -90,3 +90,24 @@ test('two tabs change two rows of one dip at the same moment, and both stay', as
   await expect(amount(page, 'Water')).toHaveValue('5 tbsp');
   await expect(amount(page, 'Cumin, ground')).toHaveValue('3/4 tsp');
 });
+
+test('a piece that can’t be fetched leaves its room standing, and can be asked for again', async ({
+  page,
+}) => {
+  await openBench(page, 'butter-bean-sage');
+  await page.route('**/_next/static/**', (route) => route.abort());
+  await page.getByRole('button', { name: 'What would a spoon do?' }).click();
+  const told = page.getByRole('alert').filter({ hasText: 'This part could not be fetched.' });
+  await expect(told).toBeVisible();
+  await expect(page.getByRole('region', { name: 'In the mouth' })).toBeVisible();
+  await page.getByRole('button', { name: 'Land it' }).click();
+  await expect(told).toHaveCount(2);
+  await page.unroute('**/_next/static/**');
+  for (const left of [1, 0]) {
+    await told.first().getByRole('button', { name: 'Try again' }).click();
+    await expect(told).toHaveCount(left);
+  }
+  await expect(page.getByRole('table')).toBeVisible();
+  // the panel is there and says what became of the question
+  await expect(page.getByText('the server can’t be reached')).toBeVisible();
+});

@@ -12,7 +12,7 @@ export type Asked<T> =
 function failedWords(error: unknown): string {
   if (!(error instanceof Error)) return 'It stopped.';
   // a piece of the application that is not here and can't be fetched
-  if (error.name === 'ChunkLoadError' || error instanceof TypeError) {
+  if (error.name === 'ChunkLoadError' || /^Failed to (load|fetch)/.test(error.message)) {
     return 'What works this out could not be fetched: the server can’t be reached. Try again.';
   }
   return error.message;

@@ -145,7 +145,7 @@ export const useBook = create<BookState>()((set, get) => {
       const [command] = waiting;
       inHand = command.id;
       try {
-        const saved = await open.commit(command);
+        const saved = (await open.commit(command)) ?? [];
         if (open !== repository) return false;
         base = withChanges(base, saved);
         waiting = waiting.slice(1);
@@ -215,9 +215,9 @@ export const useBook = create<BookState>()((set, get) => {
           const command = ofThisVersion(left);
           // what a newer program left is for a newer program
           if (!command) continue;
-          await open.commit(command);
+          const saved = await open.commit(command);
           ahead.clearLeft(tab, command.id);
-          set((state) => ({ takenUp: state.takenUp + 1 }));
+          if (saved) set((state) => ({ takenUp: state.takenUp + 1 }));
         }
       });
     }
@@ -259,6 +259,8 @@ export const useBook = create<BookState>()((set, get) => {
         lost = null;
         journal = new Journal(name, crypto.randomUUID().slice(0, 8));
         holdTab(journal.tab);
+        // what is typed need not rest any longer when the page goes
+        window.addEventListener('pagehide', () => void inTurn(flush));
         const { book, history, aside, trials } = opened;
         base = book;
         if (trials) {

@@ -107,10 +107,10 @@ export class Repository {
    * Saves a command, each change made anew on the record as it stands in the database by then, so that what another tab did
    * meanwhile stays. One that was saved before is not done twice.
    *
-   * @returns the changes as they were saved
+   * @returns the changes as they were saved; null where it was saved before
    * @throws DOMException (QuotaExceededError and others); then nothing was written
    */
-  async commit(command: AheadCommand): Promise<Change[]> {
+  async commit(command: AheadCommand): Promise<Change[] | null> {
     const { id, label, at, mergeKey } = command;
     if (command.changes.length === 0) return [];
     const transaction = this.transaction();
@@ -121,9 +121,7 @@ export class Repository {
       ]);
       if (place?.saved?.includes(id)) {
         await transaction.done;
-        return command.changes.map(
-          ({ table, id: record, after }) => ({ table, id: record, after }) as Change,
-        );
+        return null;
       }
       const cursor = place?.cursor ?? 0;
       const changes = command.changes.map(
