@@ -1,6 +1,8 @@
 'use client';
 
-import { RoomFell } from '@/rooms/shell/RoomFell';
+import { later } from '@/components/later';
+
+const RoomFell = later(() => import('@/rooms/shell/RoomFell').then(({ RoomFell }) => RoomFell));
 
 export default function RoomError({ reset }: { reset: () => void }) {
   return <RoomFell onAgain={reset} />;

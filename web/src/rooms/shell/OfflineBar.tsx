@@ -3,7 +3,8 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useBook } from '@/store/bookStore';
-import { keepOffline, takeNewer, useOffline } from '@/store/offline';
+import { keepOffline, takeNewer } from '@/store/offline';
+import { useOffline } from '@/store/offlineState';
 import { NoticeBar } from './NoticeBar';
 
 /** Says when a newer Cobbet waits, and lets it take over when the cook wants: never while something is being made. */

@@ -9,7 +9,7 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
 import { useBook } from '@/store/bookStore';
-import { useOffline } from '@/store/offline';
+import { useOffline } from '@/store/offlineState';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { showKeys } from './keysSheet';

@@ -6,15 +6,15 @@ import { settingsOf } from '@cobbet/core/book/book';
 import { later } from '@/components/later';
 import { type ReactNode, Suspense, useEffect } from 'react';
 import { useBook } from '@/store/bookStore';
-import { AsideBar } from './AsideBar';
-import { BookNotOpen } from './BookNotOpen';
 import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';
-import { OfflineBar } from './OfflineBar';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
-import { TakenUpBar } from './TakenUpBar';
 
+const AsideBar = later(() => import('./AsideBar').then(({ AsideBar }) => AsideBar));
+const BookNotOpen = later(() => import('./BookNotOpen').then(({ BookNotOpen }) => BookNotOpen));
+const OfflineBar = later(() => import('./OfflineBar').then(({ OfflineBar }) => OfflineBar));
+const TakenUpBar = later(() => import('./TakenUpBar').then(({ TakenUpBar }) => TakenUpBar));
 const TimerBar = later(() => import('./TimerBar').then(({ TimerBar }) => TimerBar));
 
 function Content({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
@@ -39,6 +39,8 @@ function Content({ sampleFirst, children }: { sampleFirst: boolean; children: Re
 /** What stands around every room: the way to the others, saving and undo, keys, and the first visit. */
 export function Shell({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
   const open = useBook((state) => state.open);
+  const asideThere = useBook((state) => state.aside.length > 0);
+  const takenUpAny = useBook((state) => state.takenUp > 0);
   const timing = useBook((state) => state.book.timers.size > 0);
   useEffect(() => void open(), [open]);
   return (
@@ -56,9 +58,9 @@ export function Shell({ sampleFirst, children }: { sampleFirst: boolean; childre
       </Suspense>
       <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
         <ProblemBar />
-        <AsideBar />
+        {asideThere && <AsideBar />}
         <OfflineBar />
-        <TakenUpBar />
+        {takenUpAny && <TakenUpBar />}
         {timing && <TimerBar />}
         <Content sampleFirst={sampleFirst}>{children}</Content>
       </Box>
