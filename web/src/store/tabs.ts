@@ -1,3 +1,6 @@
+/** How long a page that is going may hold on to its lock, ms. */
+const goingMs = 800;
+
 const lockOf = (tab: string) => `cobbet-tab:${tab}`;
 
 /** Browsers without locks have one tab as far as can be known; what others left is then taken at once. */
@@ -19,11 +22,13 @@ export async function onceDead(tab: string, work: () => Promise<void>): Promise<
     await work();
     return true;
   }
-  const done = await manager.request(lockOf(tab), { ifAvailable: true }, async (lock) => {
-    if (!lock) return false;
-    await work();
+  try {
+    // a page that is just going lets go in a moment; what it left belongs to what is shown first
+    await manager.request(lockOf(tab), { signal: AbortSignal.timeout(goingMs) }, work);
     return true;
-  });
-  if (!done) void manager.request(lockOf(tab), work).catch(() => undefined);
-  return done;
+  } catch (error) {
+    if (!(error instanceof DOMException) || error.name !== 'TimeoutError') throw error;
+    void manager.request(lockOf(tab), work).catch(() => undefined);
+    return false;
+  }
 }
