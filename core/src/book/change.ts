@@ -57,6 +57,11 @@ export function withChanges(book: Book, changes: readonly Change[]): Book {
   return next as Book;
 }
 
+/** What changes do, without what stood there before. */
+export function doing(changes: readonly ReversibleChange[]): Change[] {
+  return changes.map(({ table, id, after }) => ({ table, id, after }) as Change);
+}
+
 /** The changes that take a command back. */
 export function undoing(command: Command): Change[] {
   return command.changes
@@ -75,4 +80,18 @@ export function replacing(from: Book, to: Book): Change[] {
       .map(([id, record]) => ({ table, id, after: record }) as Change);
     return [...gone, ...come];
   });
+}
+
+/** The earlier state of the first, the later state of the second. */
+export function mergeChanges(
+  first: readonly ReversibleChange[],
+  second: readonly ReversibleChange[],
+): ReversibleChange[] {
+  const merged = new Map<string, ReversibleChange>();
+  for (const change of [...first, ...second]) {
+    const key = `${change.table}/${change.id}`;
+    const before = merged.get(key)?.before;
+    merged.set(key, before === undefined ? change : ({ ...change, before } as ReversibleChange));
+  }
+  return [...merged.values()];
 }

@@ -1,6 +1,7 @@
 import { type Book, emptyBook, type TableName } from '@cobbet/core/book/book';
 import {
   type Change,
+  mergeChanges,
   type ReversibleChange,
   replacing,
   withChanges,
@@ -123,14 +124,7 @@ function ofThisVersion(command: AheadCommand): AheadCommand | null {
 
 /** Two commands of one key as one: what the first started from, what the second comes to. */
 function joined(first: AheadCommand, second: AheadCommand): AheadCommand {
-  const before = new Map(first.changes.map((one) => [`${one.table}/${one.id}`, one]));
-  const again = new Set(second.changes.map(({ table, id }) => `${table}/${id}`));
-  const kept = first.changes.filter(({ table, id }) => !again.has(`${table}/${id}`));
-  const changes = second.changes.map((one) => {
-    const earlier = before.get(`${one.table}/${one.id}`);
-    return (earlier ? { ...one, before: earlier.before } : one) as ReversibleChange;
-  });
-  return { ...second, id: first.id, changes: [...kept, ...changes] };
+  return { ...second, id: first.id, changes: mergeChanges(first.changes, second.changes) };
 }
 
 /** The book in memory, ahead of the disk by what waits, and in step with other tabs. */

@@ -1,5 +1,11 @@
 import { type Book, tableNames } from '@cobbet/core/book/book';
-import { type Change, type ReversibleChange, undoing } from '@cobbet/core/book/change';
+import {
+  type Change,
+  type ReversibleChange,
+  undoing,
+  doing,
+  mergeChanges,
+} from '@cobbet/core/book/change';
 import { mergeRecords } from '@cobbet/core/book/mergeRecords';
 import {
   type AsideRecord,
@@ -168,9 +174,7 @@ export class Repository {
       ask(transaction.objectStore('place').put({ id: 'place', cursor: next, last: named, saved }));
       transaction.commit();
       await Promise.all([...writes, transaction.done]);
-      const done = changes.map(
-        ({ table, id: record, after }) => ({ table, id: record, after }) as Change,
-      );
+      const done = doing(changes);
       this.tell(done, { undoLabel: label, redoLabel: null });
       return done;
     } catch (error) {
@@ -226,10 +230,7 @@ export class Repository {
       const cursor = place?.cursor ?? 0;
       const command = await history.get(by < 0 ? cursor : cursor + 1);
       if (command) {
-        changes =
-          by < 0
-            ? undoing(command)
-            : command.changes.map(({ table, id, after }) => ({ table, id, after }) as Change);
+        changes = by < 0 ? undoing(command) : doing(command.changes);
         const writes: Promise<unknown>[] = [];
         this.write(transaction, changes, (write) => writes.push(write));
         await Promise.all(writes);
@@ -260,20 +261,6 @@ export class Repository {
     this.events.onSaved({ changes, history, elsewhere: false });
     this.channel?.postMessage({ changes, history });
   }
-}
-
-/** The earlier state of the first, the later state of the second. */
-function mergeChanges(
-  first: readonly ReversibleChange[],
-  second: readonly ReversibleChange[],
-): ReversibleChange[] {
-  const merged = new Map<string, ReversibleChange>();
-  for (const change of [...first, ...second]) {
-    const key = `${change.table}/${change.id}`;
-    const before = merged.get(key)?.before;
-    merged.set(key, before === undefined ? change : ({ ...change, before } as ReversibleChange));
-  }
-  return [...merged.values()];
 }
 
 function abort(transaction: { abort(): void; done: Promise<void> }): void {
