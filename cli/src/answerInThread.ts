@@ -1,4 +1,4 @@
-import { type AnswerText, refusedText, type Verb } from '@cobbet/core/api/answered';
+import { type AnswerText, refusedText, tooLongText, type Verb } from '@cobbet/core/api/answered';
 import { Worker } from 'node:worker_threads';
 
 /** A shell waits longer than a page, but not for ever. */
@@ -16,13 +16,11 @@ export function answerInThread(verb: Verb | 'convert', text: string): Promise<An
     resourceLimits: { maxOldGenerationSizeMb: 1024 },
   });
   return new Promise<AnswerText>((answer) => {
-    const stopped = (words: string) => answer(refusedText(503, '', words));
-    const timer = setTimeout(() => {
-      const seconds = Number((deadlineMs / 1000).toFixed(1));
-      stopped(`This took over ${seconds} s and was stopped. Ask for less at once.`);
-    }, deadlineMs);
+    const timer = setTimeout(() => answer(tooLongText(deadlineMs)), deadlineMs);
     thread.once('message', (given: AnswerText) => answer(given));
-    thread.once('error', () => stopped('Something went wrong inside Cobbet with this input.'));
+    thread.once('error', () =>
+      answer(refusedText(503, '', 'Something went wrong inside Cobbet with this input.')),
+    );
     thread.once('exit', () => clearTimeout(timer));
   }).finally(() => thread.terminate());
 }

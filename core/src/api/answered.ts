@@ -29,5 +29,13 @@ export const refusedText = (status: 400 | 503, field: string, message: string): 
   body: JSON.stringify({ error: { field, message } }),
 });
 
+/** What is answered where a request is ended at its deadline. */
+export const tooLongText = (deadlineMs: number): AnswerText =>
+  refusedText(
+    503,
+    '',
+    `This took over ${Number((deadlineMs / 1000).toFixed(1))} s and was stopped. Ask for less at once.`,
+  );
+
 /** Largest request that is read, bytes. */
 export const requestLimitBytes = 1_000_000;

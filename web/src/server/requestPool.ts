@@ -1,4 +1,4 @@
-import { type AnswerText, refusedText } from '@cobbet/core/api/answered';
+import { type AnswerText, refusedText, tooLongText } from '@cobbet/core/api/answered';
 import type { Asked } from './requests.worker';
 
 /** What the pool needs of a thread. */
@@ -96,10 +96,7 @@ export class RequestPool {
     const { deadlineMs } = this.limits;
     const timer = setTimeout(() => {
       this.end(one);
-      const seconds = Number((deadlineMs / 1000).toFixed(1));
-      one.busy?.(
-        refusedText(503, '', `This took over ${seconds} s and was stopped. Ask for less at once.`),
-      );
+      one.busy?.(tooLongText(deadlineMs));
     }, deadlineMs);
     one.busy = (text) => {
       clearTimeout(timer);
