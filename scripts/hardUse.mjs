@@ -99,7 +99,11 @@ const deeds = {
     await water(page).waitFor();
     const text = `${20 + (i % 70)} g`;
     return {
-      act: () => water(page).fill(text, { noWaitAfter: true }),
+      async act() {
+        await water(page).fill(text, { noWaitAfter: true });
+        // a key counts once it is on the screen: the browser may hold one back that the page has not seen
+        await page.waitForFunction((typed) => document.activeElement?.value === typed, text);
+      },
       async kept(again) {
         await again.goto(bench);
         await water(again).waitFor();
