@@ -1,5 +1,5 @@
 import type { PlacedTask } from '@cobbet/core/day/task';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 
 /** A stretch of the day, minutes from serving. */
 interface Stretch {
@@ -72,7 +72,7 @@ export function dayAxis(
   const end = all.at(-1);
   domain.push(end?.to ?? 0);
   range.push(at);
-  const scale = scaleLinear(domain, range).clamp(true);
+  const scale = straightScale(domain, range);
   const step = perMin * 30 > 44 ? 30 : 60;
   const ticks: number[] = [];
   for (const one of all) {

@@ -2,7 +2,7 @@
 
 import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
 import { wayOf } from '@cobbet/core/readings/keptReading';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { KitResidual } from './useResiduals';
@@ -16,10 +16,10 @@ const left = 64;
 const right = width - 10;
 const height = top + scatterHeight + gap + residualHeight + 34;
 const ends: [number, number] = [2, 11.2];
-const x = scaleLinear(ends, [left, right]).clamp(true);
-const y = scaleLinear(ends, [top + scatterHeight, top]).clamp(true);
+const x = straightScale(ends, [left, right]);
+const y = straightScale(ends, [top + scatterHeight, top]);
 const residualTop = top + scatterHeight + gap;
-const off = scaleLinear([-2, 2], [residualTop + residualHeight, residualTop]).clamp(true);
+const off = straightScale([-2, 2], [residualTop + residualHeight, residualTop]);
 
 /** The mark of a way of reading: a dot for the eye, a ring, a square under a plate for the press. */
 function WayMark({ way, cx, cy }: { way: 'eye' | 'ring' | 'press'; cx: number; cy: number }) {

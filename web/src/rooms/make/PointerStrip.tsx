@@ -1,7 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import { colour } from '@/theme/colour';
 
 const width = 600;
@@ -20,10 +20,7 @@ export function PointerStrip({
   /** g either side that is as good as written */
   within: number;
 }) {
-  const x = scaleLinear()
-    .domain([0, Math.max(1, wantedG) * upTo])
-    .range([0, width])
-    .clamp(true);
+  const x = straightScale([0, Math.max(1, wantedG) * upTo], [0, width]);
   const over = shownG > wantedG + within;
   return (
     <Box

@@ -1,6 +1,7 @@
 import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
 import { readingAt } from '@cobbet/core/readings/keptReading';
-import { scaleBand, scaleLinear, scalePoint } from 'd3-scale';
+import { scaleBand, scalePoint } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import { bodyFigure } from '@/components/bodyText';
 import { ReadingError } from '@/components/reading/ReadingError';
 import { readBody, readingSd, readingText } from '@/components/reading/readingText';
@@ -34,11 +35,9 @@ export function BodyColumns({
     ...trial.readings.map(readBody),
   ]);
   const known = bodies.filter((body) => body !== null);
-  const y = scaleLinear(
-    [Math.min(12, ...known) - 0.9, Math.max(0, ...known) + 0.9],
-    [bottom, top],
-  ).clamp(true);
-  const [lowest = 0, highest = 12] = y.domain();
+  const lowest = Math.min(12, ...known) - 0.9;
+  const highest = Math.max(0, ...known) + 0.9;
+  const y = straightScale([lowest, highest], [bottom, top]);
   const column = scaleBand(
     compared.map(({ trial }) => trial.id),
     [0, width],

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Trial } from '@cobbet/core/book/trial';
 import { readingAt } from '@cobbet/core/readings/keptReading';
@@ -11,7 +11,7 @@ import { typeScale } from '@/theme/typeScale';
 
 const width = 360;
 const height = 118;
-const x = scaleLinear([1.5, 12], [58, width - 8]).clamp(true);
+const x = straightScale([1.5, 12], [58, width - 8]);
 
 /** Predicted body with its spread against what the spoon showed, warm and cold, on the words' axis. */
 export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Analysis }) {

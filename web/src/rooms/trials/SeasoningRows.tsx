@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Taste } from '@cobbet/core/readings/tastes';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { ComparedTrial } from './useCompared';
@@ -26,7 +26,7 @@ export function SeasoningRows({
       <TitleRow title="In the mouth" words="g per 100 g, and what was tasted" />
       {figures.map(({ name, taste }) => {
         const most = Math.max(0.1, ...compared.map(({ analysis }) => analysis.per100g[name]));
-        const x = scaleLinear([0, most], [0, 74]);
+        const x = straightScale([0, most], [0, 74], false);
         return (
           <Box
             role="row"

@@ -3,7 +3,7 @@ import type { PathStep } from '@cobbet/core/dip/path';
 import type { DrawnBand } from '@cobbet/core/dip/drawnPath';
 import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
 import type { Band } from '@cobbet/core/mix/targets';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 
 /** What the line can show. */
 export const shownQuantities = ['body', 'salt', 'sour', 'garlic'] as const;
@@ -83,10 +83,10 @@ export function lineAxis(
   const end = Math.max(axisPad + 40, width - crumbsRoom);
   if (shown === 'body') {
     const domain: [number, number] = [bodyAxis.low, bodyAxis.high];
-    const scale = scaleLinear(domain, [axisPad, end]).clamp(true);
+    const scale = straightScale(domain, [axisPad, end]);
     return {
       x: scale,
-      at: (x) => scale.invert(x),
+      at: scale.invert,
       crumbsX: width - crumbsRoom / 2,
       ticks: bodyWords.map((word) => ({
         value: (Math.max(bodyAxis.low, wordRange(word).low) + wordRange(word).high) / 2,
@@ -102,10 +102,10 @@ export function lineAxis(
     0.4,
   );
   const domain: [number, number] = [0, most * 1.05];
-  const scale = scaleLinear(domain, [axisPad, end]).clamp(true);
+  const scale = straightScale(domain, [axisPad, end]);
   return {
     x: scale,
-    at: (x) => scale.invert(x),
+    at: scale.invert,
     crumbsX: width - crumbsRoom / 2,
     ticks: scale.ticks(6).map((value) => ({ value, label: String(value) })),
     domain,

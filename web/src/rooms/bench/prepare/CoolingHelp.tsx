@@ -12,7 +12,7 @@ import {
   twoStages,
   usualAmbientC,
 } from '@cobbet/core/prepare/cool';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
@@ -42,8 +42,8 @@ export function CoolingHelp() {
     20,
     Math.min(12 * 60, (minutesTo(cooling, 7) ?? minutesTo(cooling, 22) ?? 600) * 1.1),
   );
-  const x = scaleLinear([0, end], [34, width - 12]);
-  const y = scaleLinear([0, 90], [height - 22, 10]);
+  const x = straightScale([0, end], [34, width - 12], false);
+  const y = straightScale([0, 90], [height - 22, 10], false);
   const path = line<number>(
     (minute) => x(minute),
     (minute) => y(temperatureAfter(cooling, minute)),

@@ -13,7 +13,7 @@ import {
   soakedVolumeRatio,
   uptake,
 } from '@cobbet/core/prepare/soak';
-import { scaleLinear } from 'd3-scale';
+import { straightScale } from '@/components/scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
@@ -39,8 +39,8 @@ export function SoakDrawing({
   const [waterC, setWaterC] = useState(hot ? hotSoakC : 20);
   const ready = readyAfterH(curve, waterC);
   const end = Math.max(2, Math.min(36, ready * 1.7));
-  const x = scaleLinear([0, end], [42, width - 12]);
-  const y = scaleLinear([0, 1], [height - 26, 14]);
+  const x = straightScale([0, end], [42, width - 12], false);
+  const y = straightScale([0, 1], [height - 26, 14], false);
   const path = line<number>(
     (hour) => x(hour),
     (hour) => y(uptake(curve, waterC, hour) * curve.k2),
