@@ -4,6 +4,7 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { foodsFromText } from './foodsFromText';
 import { larderFromCsv } from './larderFromCsv';
 import { pulsesFromCsv, yieldsFromCsv } from './prepFromCsv';
 
@@ -19,6 +20,9 @@ const yields = yieldsFromCsv(read('core/data/yields.csv'));
 const pulses = pulsesFromCsv(read('core/data/soak-cook.csv'));
 write('core/src/prepare/data/yields.json', yields);
 write('core/src/prepare/data/pulses.json', pulses);
+const ids = new Set(columns['id']);
+const foods = foodsFromText(read('core/data/foods.txt'), (id) => ids.has(id));
+write('core/src/lines/data/foods.json', foods);
 console.log(
-  `${count} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses written`,
+  `${count} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses, ${foods.length} foods written`,
 );

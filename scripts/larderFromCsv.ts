@@ -23,6 +23,17 @@ function range(column: string) {
   };
 }
 
+/** `cm:5|knob:15`: g of one by the words it is counted in. */
+function pieces(column: string) {
+  return (text: string) =>
+    Object.fromEntries(
+      text.split('|').map((entry) => {
+        const [word = '', grams = ''] = entry.split(':');
+        return [word, number(column)(grams)];
+      }),
+    );
+}
+
 function yes(text: string): boolean {
   return text === 'yes';
 }
@@ -49,6 +60,8 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   strewn_salt: yes,
   grains: yes,
   measured_packed: yes,
+  more_pieces: pieces('more_pieces'),
+  package_g: number('package_g'),
 };
 const pigmentColumns = new Set(['colour', 'colour_strength']);
 const sourceColumns = new Set(['measure_note', 'source', 'confidence']);

@@ -18,6 +18,9 @@ export const fuzzyVolumesMl = {
   drizzle: 10,
   glug: 20,
   squeeze: 7,
+  grind: 0.2,
+  grating: 0.3,
+  drop: 0.05,
 } as const;
 export type FuzzyUnit = keyof typeof fuzzyVolumesMl;
 

@@ -20,4 +20,6 @@ export interface Measurable {
   grains: boolean;
   /** Its density is of a packed cup. */
   measuredPacked: boolean;
+  /** g of one by further words it is counted in. */
+  morePieces: Readonly<Record<string, number>>;
 }

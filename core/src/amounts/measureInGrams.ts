@@ -68,6 +68,8 @@ function pieces(measure: Measure, ingredient: Measurable): GramsResult {
   const size = sizeFactor[measure.size ?? 'medium'];
   const count = measure.value * size;
   const written = measure.part ? `${measure.part} of ${word}s` : `${word}s`;
+  const further = word === '' || measure.part ? undefined : ingredient.morePieces[word];
+  if (further) return { ok: true, value: { massG: count * further, cv: measuringCv.piece } };
   if (!pieceName || !pieceG) {
     return word === ''
       ? fail(
@@ -149,8 +151,8 @@ function volume(ml: number, measure: Measure, ingredient: Measurable, spoon: boo
 function fuzzy(measure: Measure, ingredient: Measurable): GramsResult {
   const unit = measure.unit as keyof typeof fuzzyVolumesMl;
   const pourable = levelsItself(ingredient);
-  if (!pourable && !['pinch', 'dash'].includes(unit)) {
-    return cantTake(`${unit}es`.replace(/(drizzle|glug|squeeze)es$/, '$1s'), ingredient);
+  if (!pourable && !['pinch', 'dash', 'grind', 'grating'].includes(unit)) {
+    return cantTake(`${unit}es`.replace(/(drizzle|glug|squeeze|drop)es$/, '$1s'), ingredient);
   }
   const massG = measure.value * fuzzyVolumesMl[unit] * ingredient.densityGPerMl;
   return { ok: true, value: { massG, cv: measuringCv.fuzzy } };
@@ -194,11 +196,15 @@ export function measureInGrams(
     case 'drizzle':
     case 'glug':
     case 'squeeze':
+    case 'grind':
+    case 'grating':
+    case 'drop':
       return fuzzy(measure, ingredient);
     case 'handful': {
       if (levelsItself(ingredient)) return cantTake('handfuls', ingredient);
       const each = ingredient.structure === 'leaf' ? handfulG.leaf : handfulG.other;
-      return { ok: true, value: { massG: value * each, cv: measuringCv.fuzzy } };
+      const massG = value * each * sizeFactor[measure.size ?? 'medium'];
+      return { ok: true, value: { massG, cv: measuringCv.fuzzy } };
     }
     case 'can':
       return cans(measure, ingredient, system);
@@ -206,7 +212,8 @@ export function measureInGrams(
       const bunch = ingredient.bunchG;
       if (!bunch) return cantTake('bunches', ingredient);
       const cv = cvOfRange(bunch.low, bunch.typical, bunch.high);
-      return { ok: true, value: { massG: value * bunch.typical, cv } };
+      const massG = value * bunch.typical * sizeFactor[measure.size ?? 'medium'];
+      return { ok: true, value: { massG, cv } };
     }
     case 'piece':
       return pieces(measure, ingredient);

@@ -59,6 +59,8 @@ const irregular: Record<string, string> = {
   aubergines: 'aubergine',
   courgettes: 'courgette',
   wedges: 'wedge',
+  chillies: 'chilli',
+  chilies: 'chili',
 };
 
 /**

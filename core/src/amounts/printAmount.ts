@@ -41,21 +41,23 @@ const plurals: Partial<Record<Unit, string>> = {
   drizzle: 'drizzles',
   glug: 'glugs',
   squeeze: 'squeezes',
+  grind: 'grinds',
+  grating: 'gratings',
+  drop: 'drops',
   handful: 'handfuls',
   can: 'cans',
   bunch: 'bunches',
 };
 
-const irregularPlurals: Record<string, string> = {
-  leaf: 'leaves',
-  half: 'halves',
-  tomato: 'tomatoes',
-  potato: 'potatoes',
-};
+const irregularPlurals: Record<string, string> = { leaf: 'leaves', half: 'halves' };
 
 /** The plural of a piece word where the number is above one. */
 export function pieceWord(piece: string, count: number): string {
-  return count > 1 ? (irregularPlurals[piece] ?? `${piece}s`) : piece;
+  if (!(count > 1) || piece === 'cm') return piece;
+  const irregular = irregularPlurals[piece];
+  if (irregular) return irregular;
+  if (/[^aeiou]y$/.test(piece)) return piece.replace(/y$/, 'ies');
+  return /(?:ato|ch|sh|s|x)$/.test(piece) ? `${piece}es` : `${piece}s`;
 }
 
 function printMeasure(measure: Measure): string {

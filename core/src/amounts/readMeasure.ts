@@ -20,6 +20,9 @@ const unitless = new Set<Unit>([
   'drizzle',
   'glug',
   'squeeze',
+  'grind',
+  'grating',
+  'drop',
   'handful',
   'bunch',
   'can',
@@ -36,10 +39,15 @@ function unitAt(list: Token[], at: number): { unit: Unit; next: number } | null 
   return unit ? { unit, next: at + 1 } : null;
 }
 
-function pieceAt(list: Token[], at: number, own: readonly string[]): string | null {
-  const word = singular(lower(list[at]));
-  if (own.includes(word)) return word;
-  return pieceWords.get(word) ?? (word === 'half' || word === 'quarter' ? word : null);
+/** A piece's word, or two of them where an ingredient is counted in such: `cherry tomatoes`. */
+function pieceAt(list: Token[], at: number, own: readonly string[]) {
+  const first = lower(list[at]);
+  const word = singular(first);
+  const both = `${first} ${singular(lower(list[at + 1]))}`;
+  if (own.includes(both)) return { piece: both, next: at + 2 };
+  if (own.includes(word)) return { piece: word, next: at + 1 };
+  const piece = pieceWords.get(word) ?? (word === 'half' || word === 'quarter' ? word : null);
+  return piece && { piece, next: at + 1 };
 }
 
 /** `(15 oz)`, `400 g` or `400-g` before a package word. */
@@ -93,8 +101,8 @@ function fruitPart(list: Token[], at: number, own: readonly string[]): MeasureAt
   next = number?.next ?? next;
   const size = sizeWords[lower(list[next])];
   if (size) next += 1;
-  const piece = pieceAt(list, next, own);
-  if (!piece || piece === 'half') {
+  const found = pieceAt(list, next, own);
+  if (!found || found.piece === 'half') {
     return fail(
       list[next]?.text ?? part,
       `Say what the ${part} is of, such as ${part} of 1 lemon.`,
@@ -102,7 +110,7 @@ function fruitPart(list: Token[], at: number, own: readonly string[]): MeasureAt
   }
   const low = number?.low ?? 1;
   const high = number?.high ?? 1;
-  return finish({ low, high, unit: 'piece', piece, part, size }, next + 1, list, at);
+  return finish({ low, high, unit: 'piece', piece: found.piece, part, size }, found.next, list, at);
 }
 
 /** A measure before its middle is worked out. */
@@ -127,7 +135,7 @@ function finish(parts: Parts, next: number, list: Token[], at: number): MeasureA
   return { ok: true, value: { measure, next } };
 }
 
-/** Fill and size words, in any order and number, `firmly packed` as one. */
+/** Fill and size words, in any order and number, `firmly packed` and `loosely packed` as one. */
 function qualifiers(list: Token[], at: number) {
   let next = at;
   let fill: Fill | undefined;
@@ -137,7 +145,7 @@ function qualifiers(list: Token[], at: number) {
     const moreFill = Object.hasOwn(fillWords, word) ? fillWords[word] : undefined;
     const moreSize = Object.hasOwn(sizeWords, word) ? sizeWords[word] : undefined;
     if (!moreFill && !moreSize) return { fill, size, next };
-    fill = moreFill ?? fill;
+    if (!(moreFill === 'packed' && fill === 'loose')) fill = moreFill ?? fill;
     size = moreSize ?? size;
     next += 1;
   }
@@ -223,9 +231,10 @@ export function readMeasure(list: Token[], at: number, own: readonly string[]): 
     }
     return finish(parts, next, list, start);
   }
-  const piece = pieceAt(list, next, own);
-  if (piece && (number || next > start)) {
-    return finish({ low, high, unit: 'piece', piece, size: before.size }, next + 1, list, start);
+  const found = pieceAt(list, next, own);
+  if (found && (number || next > start)) {
+    const { piece } = found;
+    return finish({ low, high, unit: 'piece', piece, size: before.size }, found.next, list, start);
   }
   const rest = list[next];
   if (!number) {

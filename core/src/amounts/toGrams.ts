@@ -42,7 +42,8 @@ export function toGrams(
 /** The words an ingredient's pieces go by, singular, for parseAmount. */
 export function ownPieceWords(ingredient: Measurable): string[] {
   const head = ingredient.pieceName?.toLowerCase().split(/[(,]/)[0]?.trim() ?? '';
-  return head === '' ? [] : head.split(/\s+/).map(singular);
+  const usual = head === '' ? [] : head.split(/\s+/).map(singular);
+  return [...usual, ...Object.keys(ingredient.morePieces)];
 }
 
 /**

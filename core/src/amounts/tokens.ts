@@ -27,7 +27,10 @@ const vulgar: Record<string, string> = {
   '⅒': '1/10',
 };
 
-/** Commas before exactly three digits are thousands only where a thousand is a usual amount. */
+/**
+ * A comma before exactly three digits, or a point before three that end in nought, is for thousands only where a thousand is a
+ * usual amount: nobody weighs a gram to the milligram, or writes its last nought.
+ */
 const thousandsUnits = /^\s*(?:g|gr|grams?|grammes?|ml|mg)\b/i;
 
 function plainText(text: string): string {
@@ -60,8 +63,8 @@ export function tokens(text: string): Token[] {
     end = match.index + raw.length;
     if (number !== undefined) {
       const thousands =
-        /^[1-9]\d{0,2},\d{3}$/.test(number) && thousandsUnits.test(source.slice(end));
-      const value = Number(thousands ? number.replace(',', '') : number.replace(',', '.'));
+        /^[1-9]\d{0,2}(?:,\d{3}|\.\d\d0)$/.test(number) && thousandsUnits.test(source.slice(end));
+      const value = Number(thousands ? number.replace(/[.,]/, '') : number.replace(',', '.'));
       found.push({ kind: 'number', text: raw, value, tight });
     } else {
       found.push({

@@ -45,6 +45,7 @@ const traits = {
   strewnSalt: Joi.boolean(),
   grains: Joi.boolean(),
   measuredPacked: Joi.boolean(),
+  morePieces: Joi.object().pattern(Joi.string().max(40), Joi.number().positive().max(10_000)),
 };
 
 const facts = {

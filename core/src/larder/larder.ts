@@ -6,11 +6,14 @@ import { plainTraits, type Traits } from './traits';
 /** All ingredients by id, in larder order. */
 export type Larder = ReadonlyMap<string, Ingredient>;
 
+/** What a row without it does not have at all. */
+const leftOut = new Set([...Object.keys(plainTraits), 'packageG']);
+
 /** The table stands by columns; a trait that is null there is plain. */
 const shippedIngredients: readonly Ingredient[] = shipped.id.map((id, i) => {
   const row: Record<string, unknown> = { ...plainTraits, kind: id };
   for (const [key, cells] of Object.entries<readonly unknown[]>(shipped)) {
-    if (cells[i] !== null || !(key in plainTraits)) row[key] = cells[i];
+    if (cells[i] !== null || !leftOut.has(key)) row[key] = cells[i];
   }
   if (aliases[id]) row['aliases'] = aliases[id];
   return row as unknown as Ingredient;

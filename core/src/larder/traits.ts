@@ -68,6 +68,8 @@ export interface Traits {
   grains: boolean;
   /** Its density is of a cup pressed down, as leaves are measured; a packed cup then weighs no more. */
   measuredPacked: boolean;
+  /** g of one by further words it is counted in: a knob, a stick, a sprig. */
+  morePieces: Readonly<Record<string, number>>;
 }
 
 /** Traits of an ingredient that says nothing of them. */
@@ -87,4 +89,5 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   strewnSalt: false,
   grains: false,
   measuredPacked: false,
+  morePieces: {},
 };

@@ -1,0 +1,265 @@
+import type { MeasureSystem } from '../amounts/measureSystem';
+import type { Ingredient } from '../larder/ingredient';
+import { everyday } from '../larder/everyday';
+import type { Larder } from '../larder/larder';
+import { searchLarder } from '../larder/find';
+import type { Place } from '../mix/part';
+import { amountOf } from './amountOf';
+import { cleanLine } from './cleanLine';
+import type { FoodForm } from './foods';
+import { formOf, saidOf } from './formOf';
+import { asks, beginsWithVerb, isSentence, skippedByShape } from './lineKind';
+import type { DoubtKind, LineQuestion, LineReading, ReadPart, SkipReason } from './lineReading';
+import { findMentions, type Mentions } from './mentions';
+import { isOptional, placeOf } from './placeOf';
+import { type Segment, segmentsOf } from './segments';
+import { unusual } from './unusual';
+
+/** What a line is read with. */
+export interface LineContext {
+  larder: Larder;
+  measures: MeasureSystem;
+  /** Where things go unless the line says otherwise: what the heading above it says. */
+  place?: Place;
+  /** What this cook has answered before: the id for the words of a food. */
+  picked?: ReadonlyMap<string, string>;
+}
+
+const nothing = (skipped: SkipReason): LineReading => ({ parts: [], ask: [], skipped });
+
+/** A cook's own words for a food, by which an answer is remembered. */
+export const foodKey = (words: string): string => words.trim().toLowerCase().replace(/\s+/g, ' ');
+
+/** Words that say what kind of dish a line names, where the line is its title. */
+const dishes =
+  /\b(?:hummus|houmous|hommus|dip|dips|spread|pesto|pâté|pate|salsa|sauce|relish|chutney|purée|cream)\b/i;
+
+/** Why nothing comes of a line that names foods and no amount of them. */
+function toldOnly(clean: string, { amounts, foods, words }: Mentions): SkipReason | null {
+  const measured = amounts.filter(({ kind }) => kind !== 'open' && kind !== 'little');
+  if (asks(clean)) return 'step';
+  if (measured.length === 0) {
+    if (/^(?:no|not|without|omit|skip|leave out|never)\b/i.test(clean)) return 'note';
+    if (
+      beginsWithVerb(clean) &&
+      !/^(?:drizzle|squeeze|salt|season|top|finish|garnish|toast)\b/i.test(clean)
+    )
+      return 'step';
+    if (beginsWithVerb(clean) && isSentence(clean)) return 'step';
+    if (isSentence(clean) && amounts.length === 0) return 'note';
+    if (foods.length > 0 && amounts.length === 0 && dishes.test(clean)) return 'note';
+    return null;
+  }
+  const [first] = foods;
+  const sentences = clean.split(/[.!?](?:\s|$)/).filter((part) => part.trim() !== '').length;
+  if (first && beginsWithVerb(clean)) {
+    const before = measured.some(({ from }) => from < first.from);
+    const soon = measured.some(({ from }) => from <= first.next + 1);
+    if (!before && !soon) return 'step';
+    if (sentences > 1 && words.lower.length > 14) return 'step';
+  }
+  return null;
+}
+
+function sorted(ids: readonly string[], larder: Larder): string[] {
+  return [...new Set(ids)].filter((id) => larder.has(id)).slice(0, 3);
+}
+
+const wordsOf = ({ words }: Mentions, from: number, to: number) =>
+  words.tokens
+    .slice(from, to)
+    .map(({ text }, i) => (i === 0 || /^[,;:)\]]$/.test(text) ? text : ` ${text}`))
+    .join('')
+    .replace(/([([]) /g, '$1')
+    .replace(/^[\s,;+&]+|[\s,;]+$/g, '')
+    .replace(/^(?:and|plus|with) /i, '');
+
+/** What follows the first comma or stands in brackets, without amounts: how it is prepared. */
+function noteOf(clean: string): string | undefined {
+  const at = clean.search(/[,(]/);
+  if (at < 0) return undefined;
+  const text = clean
+    .slice(at)
+    .replace(/^[,(\s]+|[)\s]+$/g, '')
+    .trim();
+  return text === '' || /\d|^(?:or|about|net)\b/i.test(text) ? undefined : text.slice(0, 120);
+}
+
+/** Everything that was found out about one food of a line. */
+interface Found {
+  form: FoodForm;
+  ingredient: Ingredient;
+  candidates: string[];
+}
+
+function foundFood(mentions: Mentions, segment: Segment, context: LineContext): Found | null {
+  const said = saidOf(mentions.words, segment);
+  const form = formOf(segment.food.food.forms, said);
+  const picked = context.picked?.get(foodKey(segment.food.food.words.join(' ')));
+  const [best] = form?.ids ?? [];
+  const id = picked ?? best;
+  const ingredient = id === undefined ? undefined : context.larder.get(id);
+  if (!form || !ingredient) return null;
+  const others = segment.others.flatMap(({ food }) => formOf(food.forms, said)?.ids ?? []);
+  const settled = picked === undefined ? form : { ...form, ask: false };
+  return {
+    form: settled,
+    ingredient,
+    candidates: sorted([ingredient.id, ...form.ids, ...others], context.larder),
+  };
+}
+
+function questionAbout(
+  mentions: Mentions,
+  segment: Segment,
+  clean: string,
+  context: LineContext,
+  alone: boolean,
+): { part?: ReadPart; ask?: LineQuestion } {
+  const { larder } = context;
+  const { food } = segment;
+  const text = alone ? clean : wordsOf(mentions, segment.from, segment.to);
+  const found = foundFood(mentions, segment, context);
+  const question = (kind: DoubtKind, why: string, part?: ReadPart): { ask: LineQuestion } => ({
+    ask: { text, kind, why, candidates: found?.candidates ?? [], ...(part ? { part } : {}) },
+  });
+  const name = wordsOf(mentions, food.from, food.next);
+  if (!found) return question('food', `What is “${name}” here?`);
+  const { ingredient, form } = found;
+  if (food.strange !== undefined) {
+    return question('food', `“${name}” with “${food.strange}” is not in the larder.`);
+  }
+  const line = mentions.words.lower
+    .join(' ')
+    .replace(/ ,/g, ',')
+    .replace(/\( /g, '(')
+    .replace(/ \)/g, ')');
+  const own = mentions.words.lower.slice(segment.from, segment.to).join(' ').replace(/ ,/g, ',');
+  const place = placeOf(line, own, context.place);
+  const optional = isOptional(alone ? line : own) ? { optional: true as const } : {};
+  const note = alone ? noteOf(clean) : undefined;
+  const amount = amountOf(mentions.words, segment, ingredient, form, context.measures);
+  const shell = {
+    text,
+    ingredient: ingredient.id,
+    place,
+    ...optional,
+    ...(note ? { note } : {}),
+  };
+  if ('open' in amount) {
+    const open: ReadPart = { ...shell, amount: 'to taste', massG: 0, low: 0, high: 0, sure: 0.5 };
+    return question(
+      form.ask ? 'form' : 'open',
+      form.ask ? `Which ${name} is it, and how much?` : `How much ${name}?`,
+      open,
+    );
+  }
+  if ('problem' in amount) return question('amount', amount.problem);
+  const { settled } = amount;
+  const others = segment.others.length > 0 ? 0.08 : 0;
+  const part: ReadPart = {
+    ...shell,
+    amount: settled.amount,
+    massG: settled.massG,
+    low: settled.low,
+    high: settled.high,
+    ...(settled.rawG === undefined ? {} : { raw: { massG: settled.rawG } }),
+    sure: Math.max(0.3, 0.97 - 0.1 * food.slips - others - (form.ask ? 0.4 : 0)),
+  };
+  if (form.ask) return question('form', `Which ${name} is it?`, part);
+  const short = Math.min(...food.food.words.map((word) => word.length));
+  if (food.slips > 0 && short < 5) return question('food', `Is “${name}” what was meant?`, part);
+  if (amount.doubt !== undefined) return question('amount', amount.doubt, { ...part, sure: 0.5 });
+  if (
+    /\bsoak(?:ing)?\b/.test(own) &&
+    ingredient.role === 'spice' &&
+    /\bfor the|water\b/.test(own)
+  ) {
+    return question(
+      'food',
+      `Does it go into the dip? ${ingredient.name} for soaking goes away with the water.`,
+      { ...part, sure: 0.4 },
+    );
+  }
+  const odd = unusual(ingredient, part.massG);
+  return odd === null ? { part } : question('unusual', odd, { ...part, sure: 0.4 });
+}
+
+/** A line with an amount of something the larder does not know. */
+function unknownFood(mentions: Mentions, clean: string, { larder }: LineContext): LineReading {
+  const [amount] = mentions.amounts;
+  const rest = mentions.words.lower.filter(
+    (_, i) => !amount || i < amount.from || i >= amount.next,
+  );
+  const name = rest
+    .filter((word) => /\p{L}{3,}/u.test(word))
+    .slice(0, 4)
+    .join(' ');
+  const near = name === '' ? [] : searchLarder(larder, name, 3).map(({ id }) => id);
+  const why = name === '' ? 'Of what?' : `“${name}” is not in the larder.`;
+  return { parts: [], ask: [{ text: clean, kind: 'food', why, candidates: near }], skipped: null };
+}
+
+/**
+ * Reads one line as a cook writes or says it: amounts, foods, their state, how they are cut and where they go, in any order.
+ * Never another food in silence, and never 0 g that looks like an amount: what is not sure is asked about.
+ *
+ * @param text one line
+ * @returns parts and questions, or why nothing comes of it; never throws
+ */
+export function readLine(text: string, context: LineContext): LineReading {
+  const clean = cleanLine(text);
+  const skipped = skippedByShape(clean);
+  if (skipped) return nothing(skipped);
+  const mentions = findMentions(clean, context.larder);
+  const told = toldOnly(clean, mentions);
+  if (told) return nothing(told);
+  const segments = segmentsOf(mentions, context.larder);
+  if (segments.length === 0) {
+    const measured = mentions.amounts.some(({ kind }) => kind !== 'open');
+    const negated = mentions.foods.length > 0;
+    if (!measured || negated) return nothing('note');
+    return beginsWithVerb(clean) ? nothing('step') : unknownFood(mentions, clean, context);
+  }
+  const reading: LineReading = { parts: [], ask: [], skipped: null };
+  const all = canLiquid(mentions, bothOfFruit(mentions, segments, context), context);
+  for (const segment of all) {
+    const { part, ask } = questionAbout(mentions, segment, clean, context, segments.length === 1);
+    if (part) reading.parts.push(part);
+    if (ask) reading.ask.push(ask);
+  }
+  return reading;
+}
+
+const withLiquid =
+  /\b(?:liquid|water|juice) (?:and all|too|as well|included)|undrained|not drained|including (?:the |their )?(?:liquid|water)|(?:with|in) (?:all )?(?:the|their|its) (?:liquid|water|juice)/;
+
+/** `1 tin chickpeas, liquid and all`: the can's liquid goes in as well. */
+function canLiquid({ words }: Mentions, segments: Segment[], { larder }: LineContext): Segment[] {
+  return segments.flatMap((segment) => {
+    const own = words.lower.slice(segment.from, segment.to).join(' ');
+    const [amount] = segment.amounts;
+    const fromCan = segment.food.food.forms.some(({ ids }) => larder.get(ids[0] ?? '')?.cookedAs);
+    if (amount?.measure.unit !== 'can' || !fromCan || !withLiquid.test(own)) return [segment];
+    const food = {
+      ...segment.food,
+      food: { words: [], forms: [{ needs: [], ids: [everyday.canLiquid] }] },
+    };
+    return [segment, { ...segment, food, others: [] }];
+  });
+}
+
+/** `zest and juice of 1 lime`: two foods from one fruit. */
+function bothOfFruit({ words }: Mentions, segments: Segment[], { larder }: LineContext): Segment[] {
+  return segments.flatMap((segment) => {
+    const stems = words.stems.slice(segment.from, segment.to);
+    const ids = segment.food.food.forms.flatMap(({ ids: some }) => some);
+    const fruit = ids.length > 1 && ids.some((id) => larder.get(id)?.pieceName?.endsWith('zest'));
+    if (!fruit || !stems.includes('juice') || !stems.includes('zest')) return [segment];
+    const only = (id: string): Segment => ({
+      ...segment,
+      food: { ...segment.food, food: { ...segment.food.food, forms: [{ needs: [], ids: [id] }] } },
+    });
+    return ids.map(only);
+  });
+}

@@ -1,0 +1,286 @@
+import type { SaidAmount } from './amountAt';
+import { foodCalled } from './foods';
+import type { Larder } from '../larder/larder';
+import type { FoodMention, Mentions } from './mentions';
+
+/** One food of a line with the words and amounts that belong to it. */
+export interface Segment {
+  food: FoodMention;
+  /** Words of it: from, past the last. */
+  from: number;
+  to: number;
+  amounts: SaidAmount[];
+  /** Others it may be, as the cook says: `or almond butter`. */
+  others: FoodMention[];
+  /** The line says one amount for several foods together. */
+  shared?: number;
+  /** More of a food named before. */
+  carried?: true;
+}
+
+const joiners = new Set(['and', '+', '&', 'plus', ',', ';', 'with', '-', ':', 'then', '/']);
+const prepositions = new Set([
+  'in',
+  'into',
+  'for',
+  'over',
+  'onto',
+  'under',
+  'on',
+  'like',
+  'as',
+  'from',
+  'of',
+  'off',
+  'by',
+  'than',
+]);
+const negatives = new Set(['no', 'without', 'not', 'omit', 'skip', 'never', 'minus']);
+/** Words of what comes off or out of a thing. */
+const partsOf = new Set([
+  'oil',
+  'liquid',
+  'water',
+  'juice',
+  'top',
+  'green',
+  'leaf',
+  'brine',
+  'zest',
+  'stalk',
+  'stem',
+  'peel',
+  'rind',
+  'seed',
+  'frond',
+  'flesh',
+  'pulp',
+]);
+
+const between = ({ words }: Mentions, from: number, to: number) => words.lower.slice(from, to);
+
+/** `the oil from the sun-dried tomatoes`, `tops from a bunch of carrots`: one food, named back to front. */
+function turnedRound(mentions: Mentions, larder: Larder): FoodMention[] {
+  const { foods, words, amounts } = mentions;
+  const kept: FoodMention[] = [];
+  const inAmount = (at: number) => amounts.some(({ from, next }) => at >= from && at < next);
+  foods.forEach((mention) => {
+    const previous = kept.at(-1);
+    // back over `from the`, `of 1 bunch of`
+    let at = mention.from - 1;
+    while (
+      at >= 0 &&
+      (inAmount(at) ||
+        ['the', 'of', 'from', 'a', 'an', 'your', 'off', 'in', 'my'].includes(
+          words.lower[at] ?? '',
+        ) ||
+        ['fresh', 'whole', 'large', 'small', 'ripe', 'medium', 'big'].includes(
+          words.lower[at] ?? '',
+        ))
+    )
+      at -= 1;
+    const linked = between(mentions, at + 1, mention.from).some((word) =>
+      ['from', 'of', 'off', 'in'].includes(word),
+    );
+    const stem = words.stems[at] ?? '';
+    // zest and juice of one fruit are two foods
+    const both =
+      ['juice', 'zest'].includes(words.stems[at - 2] ?? '') &&
+      joiners.has(words.lower[at - 1] ?? '');
+    if (linked && partsOf.has(stem) && at >= 0 && !both) {
+      const name = mention.food.words.join(' ');
+      const before = words.stems[at - 1] ?? '';
+      const can = ['can', 'tin', 'jar'].includes(words.stems[mention.next] ?? '') ? ' can' : '';
+      const tries = [
+        `${name}${can} ${before} ${stem}`,
+        `${name} ${before} ${stem}`,
+        `${name}${can} ${stem}`,
+        `${name} ${stem}`,
+      ];
+      const whole = tries.map((one) => foodCalled(larder, one)).find((one) => one !== null);
+      const from = previous && previous.next === at + 1 ? previous.from : at;
+      if (previous && previous.from === from && whole) kept.pop();
+      if (whole) {
+        const { strange: _strange, ...rest } = mention;
+        kept.push({ ...rest, from, food: whole });
+        return;
+      }
+      if (stem !== 'leaf' && stem !== 'juice' && stem !== 'zest' && !previous) {
+        kept.push({ ...mention, strange: stem });
+        return;
+      }
+    }
+    kept.push(mention);
+  });
+  return kept;
+}
+
+function isNegated({ words }: Mentions, from: number): boolean {
+  for (let at = from - 1; at >= Math.max(0, from - 3); at -= 1) {
+    const word = words.lower[at] ?? '';
+    if (word === 'more' || word === 'nos') return false;
+    if (negatives.has(word) && !(word === 'no' && words.tokens[at - 1]?.kind === 'number'))
+      return true;
+    if (word === 'out' && words.lower[at - 1] === 'leave') return true;
+    if (words.tokens[at]?.kind !== 'word') return false;
+  }
+  return false;
+}
+
+/** Foods that are named on the way and go in nowhere: `poached in oil`, `for the chickpea dip`. */
+function isOnTheWay(mentions: Mentions, mention: FoodMention, first: FoodMention): boolean {
+  if (mention === first) return false;
+  const { words, amounts } = mentions;
+  let at = mention.from - 1;
+  for (; at >= first.next && words.tokens[at]?.kind === 'word'; at -= 1) {
+    const own = amounts.find(({ from, next }) => at >= from && at < next);
+    // a little oil it is fried in is none of the dip's
+    if (own)
+      return own.kind === 'little' && ['with', 'in'].includes(words.lower[own.from - 1] ?? '');
+    if (joiners.has(words.lower[at] ?? '') || prepositions.has(words.lower[at] ?? '')) break;
+  }
+  if (amounts.some(({ from, next }) => at >= from && at < next)) return false;
+  const word = words.lower[at] ?? '';
+  if (prepositions.has(word)) return true;
+  if (word === 'with') return true;
+  return words.tokens[at]?.text === '(';
+}
+
+/** Between two foods stands only `or`. */
+function isAlternative(mentions: Mentions, before: FoodMention, mention: FoodMention): boolean {
+  const middle = between(mentions, before.next, mention.from);
+  if (middle.includes('or') && !middle.includes('and')) {
+    const amount = mentions.amounts.find(({ from }) => from >= before.next && from < mention.from);
+    return !amount || middle.indexOf('or') >= 0;
+  }
+  return middle.includes('half') && middle.includes('can') && middle.includes('be');
+}
+
+/**
+ * The foods of a line, each with its own words and amounts.
+ *
+ * Amounts stand before their food, or after it where none stands before; one amount for several foods is for each where the line
+ * says so, and is shared out where it says `altogether`.
+ */
+export function segmentsOf(mentions: Mentions, larder: Larder): Segment[] {
+  const { words, amounts, depth } = mentions;
+  const all = turnedRound(mentions, larder).filter(({ from }) => !isNegated(mentions, from));
+  const outside = all.filter(({ from }) => depth[from] === 0);
+  const named = outside.length > 0 ? outside : all;
+  const [first] = named;
+  if (!first) return [];
+  const foods: Segment[] = [];
+  for (const mention of named) {
+    const last = foods.at(-1);
+    if (last && isAlternative(mentions, last.food, mention)) last.others.push(mention);
+    else if (last && sameFood(last.food, mention)) last.to = mention.next;
+    else if (!isOnTheWay(mentions, mention, first)) {
+      foods.push({ food: mention, from: 0, to: words.lower.length, amounts: [], others: [] });
+    }
+  }
+  for (const one of all) {
+    if (depth[one.from] === 0 || named.includes(one)) continue;
+    const opened = words.lower.lastIndexOf('(', one.from);
+    if (words.lower[opened + 1] === 'or') foods.at(-1)?.others.push(one);
+  }
+  bound(mentions, foods);
+  shareAmounts(mentions, foods);
+  return withCarried(mentions, foods, larder);
+}
+
+const sameFood = (one: FoodMention, other: FoodMention) =>
+  one.food.forms.length === 1 &&
+  other.food.forms.length === 1 &&
+  one.food.forms[0]?.ids[0] === other.food.forms[0]?.ids[0];
+
+/** Where one food's words end and the next one's begin: at its amount, else at the joint before it. */
+function bound(mentions: Mentions, foods: Segment[]): void {
+  const { words, amounts } = mentions;
+  foods.forEach((segment, i) => {
+    const before = foods[i - 1];
+    if (!before) return;
+    const own = amounts.find(
+      ({ from, next }) => from >= before.food.next && next <= segment.food.from,
+    );
+    let at = own?.from ?? segment.food.from;
+    if (!own) {
+      let joint = segment.food.from - 1;
+      while (joint > before.food.next && !joiners.has(words.lower[joint] ?? '')) joint -= 1;
+      at = Math.max(joint, before.food.next);
+    }
+    segment.from = at;
+    before.to = at;
+  });
+}
+
+/** Hands each amount to its food. */
+function shareAmounts(mentions: Mentions, foods: Segment[]): void {
+  const { words, amounts } = mentions;
+  const [first] = foods;
+  if (!first) return;
+  for (const amount of amounts) {
+    const owner = foods.find(({ from, to }) => amount.from >= from && amount.from < to) ?? first;
+    owner.amounts.push(amount);
+  }
+  if (foods.length === 1) return;
+  const without = foods.filter((one) => one.amounts.length === 0);
+  const last = foods.at(-1);
+  const eachAt = words.lower.indexOf('each');
+  const together = words.lower.some((word) =>
+    ['altogether', 'together', 'total', 'combined', 'both'].includes(word),
+  );
+  // all foods, then all amounts
+  if (last && without.length === foods.length - 1 && last.amounts.length === foods.length) {
+    const trailing = [...last.amounts];
+    if (trailing.every(({ from }) => from >= last.food.next)) {
+      foods.forEach((one, i) => (one.amounts = trailing.slice(i, i + 1)));
+      return;
+    }
+  }
+  if (without.length === 0) return;
+  const [given] = amounts;
+  if (!given || amounts.length !== 1) return;
+  const before = given.next <= first.food.from;
+  const after = last !== undefined && given.from >= last.food.next;
+  if (!before && !after) return;
+  if (eachAt >= 0) for (const one of foods) one.amounts = [given];
+  else if (together || before) {
+    const plainJoint = !foods.some(
+      (one, i) =>
+        i > 0 && between(mentions, foods[i - 1]?.food.next ?? 0, one.food.from).includes('with'),
+    );
+    if (!plainJoint) return;
+    for (const one of foods) [one.amounts, one.shared] = [[given], foods.length];
+  }
+}
+
+/** `60 g walnuts + some for decoration`, `zest of 1 lemon + juice of 2`: more of the food before. */
+function withCarried(mentions: Mentions, foods: Segment[], larder: Larder): Segment[] {
+  const { words, depth } = mentions;
+  return foods.flatMap((segment): Segment[] => {
+    const joint = segment.amounts.findIndex(({ from, kind }, i) => {
+      if (i === 0 || from < segment.food.next || depth[from] !== 0) return false;
+      const lead = words.lower.slice(Math.max(0, from - 3), from);
+      if (!lead.some((word) => ['+', 'plus', 'and', '&'].includes(word))) return false;
+      const rest = words.stems.slice(from - 2, segment.to);
+      return (
+        kind === 'open' ||
+        kind === 'little' ||
+        (kind === 'count' && rest.some((word) => ['juice', 'zest'].includes(word)))
+      );
+    });
+    const more = segment.amounts[joint];
+    if (joint < 0 || !more) return [segment];
+    let cut = more.from;
+    while (cut > segment.food.next && !['+', 'plus', 'and', '&'].includes(words.lower[cut] ?? ''))
+      cut -= 1;
+    // the juice of the fruit that was zested
+    const part = ['juice', 'zest'].find((one) => words.stems.slice(cut, segment.to).includes(one));
+    const food = part ? foodCalled(larder, `${segment.food.food.words[0] ?? ''} ${part}`) : null;
+    const carried = food ? { ...segment.food, food } : segment.food;
+    return [
+      { ...segment, to: cut, amounts: segment.amounts.slice(0, joint) },
+      { ...segment, food: carried, from: cut, amounts: [more], others: [], carried: true },
+    ];
+  });
+}
