@@ -84,7 +84,7 @@ function pieces(measure: Measure, ingredient: Measurable): GramsResult {
   if (measure.part && (measure.part !== isPart || !headWords.includes(word))) {
     return cantTake(written, ingredient);
   }
-  if (word === '' || headWords.includes(word)) {
+  if (word === '' || headWords.includes(word) || headWords.join(' ') === word) {
     return { ok: true, value: { massG: count * pieceG, cv: measuringCv.piece } };
   }
   if (word === 'head' && headWords.includes('clove')) {

@@ -43,6 +43,7 @@ export function toGrams(
 export function ownPieceWords(ingredient: Measurable): string[] {
   const head = ingredient.pieceName?.toLowerCase().split(/[(,]/)[0]?.trim() ?? '';
   const usual = head === '' ? [] : head.split(/\s+/).map(singular);
+  if (usual.length > 1) usual.unshift(usual.join(' '));
   return [...usual, ...Object.keys(ingredient.morePieces)];
 }
 

@@ -6,6 +6,7 @@ import type { SaidAmount } from './amountAt';
 import type { FoodForm } from './foods';
 import { saidOf } from './formOf';
 import type { LineWords } from './lineWords';
+import type { Mentions } from './mentions';
 import { containers, sizeOf } from './measureWords';
 import type { Segment } from './segments';
 import { type Basis, settle, type Settled, settleSum } from './settleAmount';
@@ -102,13 +103,14 @@ const ratioOf = (a: Settled, b: Settled) =>
  * added up, a package with its size; two that contradict each other are asked about.
  */
 export function amountOf(
-  words: LineWords,
+  mentions: Mentions,
   segment: Segment,
   ingredient: Ingredient,
   form: FoodForm,
   system: MeasureSystem,
 ): FoodAmount {
-  const said = saidOf(words, segment);
+  const { words } = mentions;
+  const said = saidOf(mentions, segment);
   const name = segment.food.food.words;
   const counted = [name.join(' '), name.at(-1) ?? '', name[0] ?? ''];
   const basis: Basis = { rawWords: rawWordsOf(form, said, ingredient), counted };

@@ -27,6 +27,7 @@ interface Lexicon {
   byWord: ReadonlyMap<string, readonly FoodName[]>;
   /** Every word of every name, for slips of spelling. */
   spelling: readonly string[];
+  words: ReadonlySet<string>;
 }
 
 const numberWords = new Set([
@@ -73,9 +74,9 @@ function build(larder: Larder): Lexicon {
   for (const list of byWord.values()) list.sort((a, b) => b.words.length - a.words.length);
   const spelling = new Set<string>();
   for (const list of byWord.values()) {
-    for (const { words } of list) for (const word of words) if (word.length > 3) spelling.add(word);
+    for (const { words } of list) for (const word of words) spelling.add(word);
   }
-  return { byWord, spelling: [...spelling] };
+  return { byWord, spelling: [...spelling].filter((word) => word.length > 3), words: spelling };
 }
 
 function lexiconOf(larder: Larder): Lexicon {
@@ -124,6 +125,10 @@ export function isKnownWord(larder: Larder, lower: string, stem: string): boolea
     unitOf(lower) !== undefined
   );
 }
+
+/** Whether a word is spelled as something is, in a name or by itself. */
+export const isSpelt = (larder: Larder, lower: string, stem: string): boolean =>
+  lexiconOf(larder).words.has(stem) || isKnownWord(larder, lower, stem);
 
 const sorted = (word: string) => [...word].sort().join('');
 

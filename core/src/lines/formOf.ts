@@ -1,6 +1,6 @@
 import type { SaidAmount } from './amountAt';
 import type { FoodForm } from './foods';
-import type { LineWords } from './lineWords';
+import type { Mentions } from './mentions';
 import type { Segment } from './segments';
 import { statesOf } from './vocabulary/states';
 
@@ -36,14 +36,17 @@ function amountTags({ kind, measure }: SaidAmount): string[] {
 }
 
 /** What a part of a line says of its food: states, and how its amount is given; what is said not to be is left out. */
-export function saidOf(words: LineWords, { from, to, amounts, food }: Segment): Set<string> {
+export function saidOf(
+  { words, instead }: Pick<Mentions, 'words' | 'instead'>,
+  { from, to, amounts, food }: Segment,
+): Set<string> {
   const said = new Set<string>(amounts.length === 0 ? ['#none'] : amounts.flatMap(amountTags));
   let denied = false;
   for (let at = from; at < to; at += 1) {
     const word = words.lower[at] ?? '';
     if (word === 'not') denied = true;
     else if (words.tokens[at]?.kind === 'sign') denied = false;
-    if (denied) continue;
+    if (denied || instead[at]) continue;
     // the jar it stands in says where it is from; the can it is counted in is an amount already
     const inName = at >= food.from && at < food.next;
     for (const state of [...statesOf(word), ...statesOf(words.stems[at] ?? '')]) {

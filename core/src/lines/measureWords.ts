@@ -75,7 +75,6 @@ const sizes: Readonly<Record<string, NonNullable<Measure['size']>>> = {
   huge: 'large',
   giant: 'large',
   jumbo: 'large',
-  fat: 'large',
   biggish: 'large',
   hefty: 'large',
   massive: 'large',

@@ -1,6 +1,6 @@
 import type { Larder } from '../larder/larder';
 import { amountAt, type SaidAmount } from './amountAt';
-import { foodAt, type FoodName, isKnownWord, respelt } from './foods';
+import { foodAt, type FoodName, isKnownWord, isSpelt, respelt } from './foods';
 import { lineWords, type LineWords } from './lineWords';
 import { containers, countWords, pieceUnits, sizeOf, vesselsMl } from './measureWords';
 import { otherFoods } from './vocabulary/otherFoods';
@@ -25,6 +25,8 @@ export interface Mentions {
   amounts: SaidAmount[];
   /** For each word, how deep in brackets it stands. */
   depth: number[];
+  /** For each word, whether it says another way that would do: `(or 2 cans, drained)`. */
+  instead: boolean[];
 }
 
 const clockWords = new Set(
@@ -40,7 +42,7 @@ function spelled(larder: Larder, line: LineWords): { line: LineWords; slipped: S
   const slipped = new Set<number>();
   const tokens = line.tokens.map((token, i) => {
     const [lower = '', stem = ''] = [line.lower[i], line.stems[i]];
-    if (token.kind !== 'word' || isKnownWord(larder, lower, stem)) return token;
+    if (token.kind !== 'word' || isSpelt(larder, lower, stem)) return token;
     if (containers.has(stem) || pieceUnits.has(stem) || countWords.has(stem) || sizeOf(lower))
       return token;
     if (vesselsMl[stem] || clockWords.has(lower) || otherFoods.has(lower)) return token;
@@ -137,7 +139,9 @@ export function findMentions(clean: string, larder: Larder): Mentions {
         slips,
         ...(strange ? { strange } : {}),
       });
-      at = found.next;
+      // what makes another food of it is named with it
+      const within = strange && foodAt(larder, words.stems, found.next);
+      at = within ? within.next : found.next;
       continue;
     }
     const amount = amountAt(words, at);
@@ -152,7 +156,23 @@ export function findMentions(clean: string, larder: Larder): Mentions {
     }
     at += 1;
   }
-  return { words, foods, amounts, depth };
+  const instead = otherWay(words, depth, amounts);
+  return { words, foods, amounts: amounts.filter(({ from }) => !instead[from]), depth, instead };
+}
+
+/** Words from an `or` that begins brackets, or stands before another amount of the same, to where that ends. */
+function otherWay({ lower }: LineWords, depth: readonly number[], amounts: readonly SaidAmount[]) {
+  let instead = false;
+  return lower.map((word, i) => {
+    const begins = word === 'or' && !amounts.some(({ from, next }) => i >= from && i < next);
+    if (begins && i > 0) {
+      const bracket = lower[i - 1] === '(';
+      const amount =
+        amounts.some(({ from }) => from === i + 1) && amounts.some(({ next }) => next <= i);
+      if (bracket || amount) instead = true;
+    } else if (word === ')' || (word === ',' && depth[i] === 0)) instead = false;
+    return instead;
+  });
 }
 
 /** Whether a food is named within a few words: `a ripe avocado`, and not `in a cloth`. */

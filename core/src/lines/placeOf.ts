@@ -7,6 +7,9 @@ const topStart =
 const topEnd = /\bto scatter over$|\bto (?:drizzle|sprinkle|scatter) on$|\bover$/;
 const foldWords =
   /\b(?:fold(?:ed|ing)? (?:in|into|through|at|by)|(?:stir|stirred|mixed) (?:[^,]*)?\bthrough\b|(?:stir|stirred) in (?:at|by) (?:the )?(?:end|hand)|folded|through at the end)\b/;
+/** Whether words say that something goes on top. */
+export const saysOnTop = (own: string): boolean => topWords.test(own);
+
 const foldStart = /^(?:then |and |lastly |finally )?fold\b/;
 
 /**
@@ -15,11 +18,18 @@ const foldStart = /^(?:then |and |lastly |finally )?fold\b/;
  * @param line all of it, lower case
  * @param own the food's own words
  * @param heading what the heading above says, where there is one
+ * @param endsWithIt whether what the line ends with is said of it too
  */
-export function placeOf(line: string, own: string, heading: Place = 'bowl'): Place {
+export function placeOf(
+  line: string,
+  own: string,
+  heading: Place = 'bowl',
+  endsWithIt = true,
+): Place {
   if (foldStart.test(line) || foldWords.test(own)) return 'fold';
   if (topStart.test(line) || topWords.test(own) || topEnd.test(own)) return 'top';
   // what a line ends with is said of everything in it
+  if (!endsWithIt) return heading;
   const tail = line.slice(
     Math.max(line.lastIndexOf(','), line.lastIndexOf(' to '), line.lastIndexOf(' for ')),
   );

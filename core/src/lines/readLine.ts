@@ -40,10 +40,7 @@ function toldOnly(clean: string, { amounts, foods, words }: Mentions): SkipReaso
   if (asks(clean)) return 'step';
   if (measured.length === 0) {
     if (/^(?:no|not|without|omit|skip|leave out|never)\b/i.test(clean)) return 'note';
-    if (
-      beginsWithVerb(clean) &&
-      !/^(?:drizzle|squeeze|salt|season|top|finish|garnish|toast)\b/i.test(clean)
-    )
+    if (beginsWithVerb(clean) && !/^(?:drizzle|squeeze|top|finish|garnish|toast)\b/i.test(clean))
       return 'step';
     if (beginsWithVerb(clean) && isSentence(clean)) return 'step';
     if (isSentence(clean) && amounts.length === 0) return 'note';
@@ -93,7 +90,7 @@ interface Found {
 }
 
 function foundFood(mentions: Mentions, segment: Segment, context: LineContext): Found | null {
-  const said = saidOf(mentions.words, segment);
+  const said = saidOf(mentions, segment);
   const form = formOf(segment.food.food.forms, said);
   const picked = context.picked?.get(foodKey(segment.food.food.words.join(' ')));
   const [best] = form?.ids ?? [];
@@ -135,10 +132,17 @@ function questionAbout(
     .replace(/\( /g, '(')
     .replace(/ \)/g, ')');
   const own = mentions.words.lower.slice(segment.from, segment.to).join(' ').replace(/ ,/g, ',');
-  const place = placeOf(line, own, context.place);
+  const measured = segment.amounts.some(({ kind }) => kind !== 'open' && kind !== 'little');
+  const ends = segment.to >= mentions.words.lower.length;
+  const place = placeOf(
+    alone || !measured || ends ? line : own,
+    own,
+    context.place,
+    !measured || ends,
+  );
   const optional = isOptional(alone ? line : own) ? { optional: true as const } : {};
   const note = alone ? noteOf(clean) : undefined;
-  const amount = amountOf(mentions.words, segment, ingredient, form, context.measures);
+  const amount = amountOf(mentions, segment, ingredient, form, context.measures);
   const shell = {
     text,
     ingredient: ingredient.id,
@@ -150,7 +154,7 @@ function questionAbout(
     const open: ReadPart = { ...shell, amount: 'to taste', massG: 0, low: 0, high: 0, sure: 0.5 };
     return question(
       form.ask ? 'form' : 'open',
-      form.ask ? `Which ${name} is it, and how much?` : `How much ${name}?`,
+      form.ask ? `Which ${name}, and how much?` : `How much ${name}?`,
       open,
     );
   }
@@ -166,7 +170,7 @@ function questionAbout(
     ...(settled.rawG === undefined ? {} : { raw: { massG: settled.rawG } }),
     sure: Math.max(0.3, 0.97 - 0.1 * food.slips - others - (form.ask ? 0.4 : 0)),
   };
-  if (form.ask) return question('form', `Which ${name} is it?`, part);
+  if (form.ask) return question('form', `Which ${name}?`, part);
   const short = Math.min(...food.food.words.map((word) => word.length));
   if (food.slips > 0 && short < 5) return question('food', `Is “${name}” what was meant?`, part);
   if (amount.doubt !== undefined) return question('amount', amount.doubt, { ...part, sure: 0.5 });

@@ -1,3 +1,4 @@
+import { saysOnTop } from './placeOf';
 import type { SaidAmount } from './amountAt';
 import { foodCalled } from './foods';
 import type { Larder } from '../larder/larder';
@@ -259,10 +260,12 @@ function withCarried(mentions: Mentions, foods: Segment[], larder: Larder): Segm
   const { words, depth } = mentions;
   return foods.flatMap((segment): Segment[] => {
     const joint = segment.amounts.findIndex(({ from, kind }, i) => {
-      if (i === 0 || from < segment.food.next || depth[from] !== 0) return false;
+      if (i === 0 || from < segment.food.next) return false;
       const lead = words.lower.slice(Math.max(0, from - 3), from);
       if (!lead.some((word) => ['+', 'plus', 'and', '&'].includes(word))) return false;
       const rest = words.stems.slice(from - 2, segment.to);
+      if (saysOnTop(words.lower.slice(from, segment.to).join(' '))) return true;
+      if (depth[from] !== 0) return false;
       return (
         kind === 'open' ||
         kind === 'little' ||

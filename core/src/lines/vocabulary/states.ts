@@ -14,7 +14,7 @@ raw: raw uncooked
 fresh: fresh freshly
 frozen: frozen
 squeezed: squeezed pressed wrung
-strained: hung strained
+strained: hung strained cloth muslin cheesecloth
 grated: grated rasped
 ground: ground powder powdered
 toasted: toasted

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import { later } from '@/components/later';
+import { flushSync } from 'react-dom';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
 import { type RowActions, type RowProps, RowStrip } from './RowStrip';
 import type { Bench } from '../useBench';
@@ -52,7 +53,10 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
           }
           if (list.current?.contains(document.activeElement)) {
             list.current.addEventListener('focusout', () => setTimeout(take), { once: true });
-          } else setSortable({ Rows: SortableRows });
+          } else {
+            // at once: a field that is reached for while they are being drawn would be put anew under the fingers
+            flushSync(() => setSortable({ Rows: SortableRows }));
+          }
         };
         take();
       });
