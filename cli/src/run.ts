@@ -3,7 +3,7 @@ import { type AnswerText, isVerb, requestLimitBytes, verbs } from '@cobbet/core/
 import { BadInput } from '@cobbet/core/book/fieldError';
 import { answerInThread } from './answerInThread';
 
-const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/format.md)
+const usage = `cobbet: the computation from a shell; JSON in, JSON out; lines takes the text of a recipe (docs/format.md)
 
   npm run --silent cobbet -- analyse FILE|-
   npm run --silent cobbet -- land FILE|-
@@ -15,6 +15,7 @@ const usage = `cobbet: the computation from a shell; JSON in, JSON out (docs/for
   npm run --silent cobbet -- advise FILE|-
   npm run --silent cobbet -- stage FILE|-
   npm run --silent cobbet -- loads FILE|-
+  npm run --silent cobbet -- lines FILE|- [--measures us|metric|australian|british]
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;
 
@@ -49,7 +50,8 @@ async function input(path: string | undefined): Promise<string> {
   return text.length > requestLimitBytes ? tooLarge() : text.toString('utf8');
 }
 
-function conversion(args: readonly string[]): string {
+/** What stands in a command line beside its measure system. */
+function withMeasures(args: readonly string[]): { rest: string[]; measures: string } {
   const rest: string[] = [];
   let measures = 'us';
   for (let i = 0; i < args.length; i += 1) {
@@ -60,6 +62,11 @@ function conversion(args: readonly string[]): string {
     } else if (arg.startsWith('--measures=')) measures = arg.slice('--measures='.length);
     else rest.push(arg);
   }
+  return { rest, measures };
+}
+
+function conversion(args: readonly string[]): string {
+  const { rest, measures } = withMeasures(args);
   const [amount, ingredient, extra] = rest;
   if (amount === undefined) throw new BadInput('amount', 'Say how much, such as "1/3 cup".');
   if (ingredient === undefined)
@@ -72,6 +79,11 @@ function conversion(args: readonly string[]): string {
 /** What is asked, as one verb with its JSON. */
 async function answer(command: string | undefined, rest: readonly string[]): Promise<AnswerText> {
   if (command === 'convert') return answerInThread('convert', conversion(rest));
+  if (command === 'lines') {
+    const { rest: files, measures } = withMeasures(rest);
+    if (files.length > 1) throw new BadInput(files[1] ?? '', 'Give one file only.');
+    return answerInThread('lines', JSON.stringify({ text: await input(files[0]), measures }));
+  }
   if (rest.length > 1) throw new BadInput(rest[1] ?? '', 'Give one file only.');
   if (command === undefined || !isVerb(command)) {
     throw new BadInput(

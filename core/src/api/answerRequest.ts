@@ -1,5 +1,6 @@
 import { adviseRequest, loadsRequest, stageRequest } from './bowlRequests';
 import { analyseRequest, convert, landRequest } from './headless';
+import { linesRequest } from './linesRequest';
 import { planRequest } from './planRequest';
 import { coolRequest, prepareRequest, soakRequest } from './prepRequests';
 import { readingRequest } from './readingRequest';
@@ -44,6 +45,8 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return stageRequest(value);
     case 'loads':
       return loadsRequest(value);
+    case 'lines':
+      return linesRequest(value);
   }
 }
 

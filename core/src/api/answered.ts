@@ -10,6 +10,7 @@ export const verbs = [
   'advise',
   'stage',
   'loads',
+  'lines',
 ] as const;
 export type Verb = (typeof verbs)[number];
 

@@ -37,6 +37,8 @@ const lead = new Set(
 const articles = new Set(['a', 'an', 'the']);
 const lessWords = new Set(['less', 'under', 'almost', 'nearly', 'scant', 'below', 'barely']);
 const moreWords = new Set(['over', 'more', 'generous', 'heaped', 'heaping', 'bountiful']);
+/** What `over` and `under` compare after; after a verb they say where it goes. */
+const comparedBy = new Set(['just', 'slightly', 'well', 'bit', 'little', 'touch', 'tad']);
 const comparing = new Set(['less', 'more', 'over', 'under']);
 
 const spread = (low: number, high: number) => ({ value: (low + high) / 2, low, high });
@@ -57,6 +59,7 @@ function pastLead({ tokens, lower, stems }: LineWords, at: number) {
       if (little && comparing.has(lower[start + 2] ?? '')) start += 1;
       else if (little || (word !== 'the' && !lead.has(then))) break;
     } else if (['more', 'another'].includes(word) && !readNumber(tokens, start + 1)) break;
+    else if (comparing.has(word) && !comparedBy.has(lower[start - 1] ?? '')) continue;
     else if (lessWords.has(word)) fill = 'scant';
     else if (moreWords.has(word)) fill ??= 'generous';
   }

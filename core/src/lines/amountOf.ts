@@ -110,10 +110,10 @@ export function amountOf(
   system: MeasureSystem,
 ): FoodAmount {
   const { words } = mentions;
-  const said = saidOf(mentions, segment);
+  const { states } = saidOf(mentions, segment);
   const name = segment.food.food.words;
   const counted = [name.join(' '), name.at(-1) ?? '', name[0] ?? ''];
-  const basis: Basis = { rawWords: rawWordsOf(form, said, ingredient), counted };
+  const basis: Basis = { rawWords: rawWordsOf(form, states, ingredient), counted };
   const closed = segment.amounts.filter(({ kind }) => kind !== 'open');
   const all = closed.map((one) => sizedBy(words, segment, one));
   const [first, second] = all;

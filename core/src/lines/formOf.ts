@@ -24,6 +24,7 @@ const leaves = new Set(['leaf', 'sprig', 'stem', 'stalk', 'frond']);
 
 function amountTags({ kind, measure }: SaidAmount): string[] {
   const { unit, piece = '' } = measure;
+  if (unit === 'tsp') return ['#spoon', '#tsp'];
   if (kind === 'open') return ['#none'];
   if (kind === 'little' || kind === 'lots') return ['#vague', '#spoon'];
   if (kind === 'container') return ['#can'];
@@ -35,29 +36,46 @@ function amountTags({ kind, measure }: SaidAmount): string[] {
   return [leaves.has(piece) ? '#leaf' : '#count'];
 }
 
-/** What a part of a line says of its food: states, and how its amount is given; what is said not to be is left out. */
+/** What a part of a line says of its food, and what it says the food is not. */
+export interface Said {
+  states: Set<string>;
+  denied: Set<string>;
+}
+
+/** What a part of a line says of its food: states, and how its amount is given; what is said not to be stands apart. */
 export function saidOf(
   { words, instead }: Pick<Mentions, 'words' | 'instead'>,
   { from, to, amounts, food }: Segment,
-): Set<string> {
-  const said = new Set<string>(amounts.length === 0 ? ['#none'] : amounts.flatMap(amountTags));
-  let denied = false;
+): Said {
+  const states = new Set<string>(amounts.length === 0 ? ['#none'] : amounts.flatMap(amountTags));
+  const denied = new Set<string>();
+  let not = false;
   for (let at = from; at < to; at += 1) {
     const word = words.lower[at] ?? '';
-    if (word === 'not') denied = true;
-    else if (words.tokens[at]?.kind === 'sign') denied = false;
-    if (denied || instead[at]) continue;
-    // the jar it stands in says where it is from; the can it is counted in is an amount already
-    const inName = at >= food.from && at < food.next;
-    for (const state of [...statesOf(word), ...statesOf(words.stems[at] ?? '')]) {
-      if (!(inName && food.food.words.length === 1)) said.add(state);
-    }
+    if (word === 'not') not = true;
+    else if (words.tokens[at]?.kind === 'sign') not = false;
+    if (instead[at]) continue;
+    // a food of one word is called so and says nothing more: olive oil is not what is in oil
+    const name = at >= food.from && at < food.next && food.food.words.length === 1;
+    const said = not ? denied : states;
+    if (!name)
+      for (const state of [...statesOf(word), ...statesOf(words.stems[at] ?? '')]) said.add(state);
     said.add(word);
   }
-  return said;
+  return { states, denied };
 }
 
-/** The form of a food a line means: the first all of whose states are said. */
-export function formOf(forms: readonly FoodForm[], said: ReadonlySet<string>): FoodForm | null {
-  return forms.find(({ needs }) => needs.every((need) => said.has(need))) ?? null;
+/**
+ * The form of a food a line means: the first all of whose states are said. One it says it is not is none; where that leaves only
+ * guesses, they are asked about.
+ */
+export function formOf(forms: readonly FoodForm[], { states, denied }: Said): FoodForm | null {
+  const refused = new Set(
+    forms.filter(({ needs }) => needs.some((need) => denied.has(need))).flatMap(({ ids }) => ids),
+  );
+  const left = forms.filter(({ ids }) => !ids.some((id) => refused.has(id)));
+  const found = left.find(({ needs }) => needs.every((need) => states.has(need)));
+  if (found) return found;
+  const ids = [...new Set(left.flatMap((form) => form.ids))];
+  return ids.length > 0 ? { needs: [], ids, ask: true } : (forms.at(-1) ?? null);
 }

@@ -5,7 +5,7 @@ const headings =
 const headingStart = /^(?:for|to make) (?:the |a )?[\p{L} ]{2,40}:?$/iu;
 const notes = [
   /https?:\/\/|www\./i,
-  /^(?:makes?|yields?|serves?|serving|servings|portions?)\b/i,
+  /^(?:makes?|yields?|serves|servings?|portions?)\b|^serve \d/i,
   /^(?:about )?\d+(?:\s*[-–]\s*\d+)? (?:servings?|serves|portions?|persons?|people)\b/i,
   /^for \d+(?:\s*[-–]\s*\d+)? (?:servings?|portions?|persons?|people|plates|guests)?\b/i,
   /^(?:prep|preparation|cook|cooking|total|rest|resting|chill|active|ready)(?: time)?\s*(?:in|:)?\s*(?:about )?\d/i,

@@ -6,7 +6,7 @@ import { searchLarder } from '../larder/find';
 import type { Place } from '../mix/part';
 import { amountOf } from './amountOf';
 import { cleanLine } from './cleanLine';
-import type { FoodForm } from './foods';
+import { foodCalled, type FoodForm } from './foods';
 import { formOf, saidOf } from './formOf';
 import { asks, beginsWithVerb, isSentence, skippedByShape } from './lineKind';
 import type { DoubtKind, LineQuestion, LineReading, ReadPart, SkipReason } from './lineReading';
@@ -30,6 +30,10 @@ const nothing = (skipped: SkipReason): LineReading => ({ parts: [], ask: [], ski
 /** A cook's own words for a food, by which an answer is remembered. */
 export const foodKey = (words: string): string => words.trim().toLowerCase().replace(/\s+/g, ' ');
 
+/** Words that say a thing is for the pot and perhaps not for the dip. */
+const besides =
+  /\bfor (?:the )?(?:pot|pan|frying|fry|boiling|soaking|soak|cooking|tray|roasting|brushing|greasing)\b/;
+
 /** Words that say what kind of dish a line names, where the line is its title. */
 const dishes =
   /\b(?:hummus|houmous|hommus|dip|dips|spread|pesto|pâté|pate|salsa|sauce|relish|chutney|purée|cream)\b/i;
@@ -39,7 +43,7 @@ function toldOnly(clean: string, { amounts, foods, words }: Mentions): SkipReaso
   const measured = amounts.filter(({ kind }) => kind !== 'open' && kind !== 'little');
   if (asks(clean)) return 'step';
   if (measured.length === 0) {
-    if (/^(?:no|not|without|omit|skip|leave out|never)\b/i.test(clean)) return 'note';
+    if (/^(?:no|not|without|omit|skip|hold the|leave out|never)\b/i.test(clean)) return 'note';
     if (beginsWithVerb(clean) && !/^(?:drizzle|squeeze|top|finish|garnish|toast)\b/i.test(clean))
       return 'step';
     if (beginsWithVerb(clean) && isSentence(clean)) return 'step';
@@ -174,16 +178,11 @@ function questionAbout(
   const short = Math.min(...food.food.words.map((word) => word.length));
   if (food.slips > 0 && short < 5) return question('food', `Is “${name}” what was meant?`, part);
   if (amount.doubt !== undefined) return question('amount', amount.doubt, { ...part, sure: 0.5 });
-  if (
-    /\bsoak(?:ing)?\b/.test(own) &&
-    ingredient.role === 'spice' &&
-    /\bfor the|water\b/.test(own)
-  ) {
-    return question(
-      'food',
-      `Does it go into the dip? ${ingredient.name} for soaking goes away with the water.`,
-      { ...part, sure: 0.4 },
-    );
+  if (besides.test(own)) {
+    return question('food', `Does “${name}” go into the dip, or only where it is cooked?`, {
+      ...part,
+      sure: 0.4,
+    });
   }
   const odd = unusual(ingredient, part.massG);
   return odd === null ? { part } : question('unusual', odd, { ...part, sure: 0.4 });
@@ -199,7 +198,12 @@ function unknownFood(mentions: Mentions, clean: string, { larder }: LineContext)
     .filter((word) => /\p{L}{3,}/u.test(word))
     .slice(0, 4)
     .join(' ');
-  const near = name === '' ? [] : searchLarder(larder, name, 3).map(({ id }) => id);
+  const clove = amount?.measure.piece === 'clove';
+  const near = clove
+    ? [everyday.garlic]
+    : name === ''
+      ? []
+      : searchLarder(larder, name, 3).map(({ id }) => id);
   const why = name === '' ? 'Of what?' : `“${name}” is not in the larder.`;
   return { parts: [], ask: [{ text: clean, kind: 'food', why, candidates: near }], skipped: null };
 }
@@ -253,17 +257,20 @@ function canLiquid({ words }: Mentions, segments: Segment[], { larder }: LineCon
   });
 }
 
-/** `zest and juice of 1 lime`: two foods from one fruit. */
+/** `zest and juice of 1 lime`, `lemon zest and juice`: two foods from one fruit. */
 function bothOfFruit({ words }: Mentions, segments: Segment[], { larder }: LineContext): Segment[] {
   return segments.flatMap((segment) => {
     const stems = words.stems.slice(segment.from, segment.to);
-    const ids = segment.food.food.forms.flatMap(({ ids: some }) => some);
-    const fruit = ids.length > 1 && ids.some((id) => larder.get(id)?.pieceName?.endsWith('zest'));
-    if (!fruit || !stems.includes('juice') || !stems.includes('zest')) return [segment];
-    const only = (id: string): Segment => ({
-      ...segment,
-      food: { ...segment.food, food: { ...segment.food.food, forms: [{ needs: [], ids: [id] }] } },
-    });
+    if (!stems.includes('juice') || !stems.includes('zest')) return [segment];
+    const fruit = foodCalled(larder, segment.food.food.words[0] ?? '');
+    const ids = fruit?.forms.flatMap(({ ids: some }) => some) ?? [];
+    if (ids.length < 2 || !ids.some((id) => larder.get(id)?.pieceName?.endsWith('zest'))) {
+      return [segment];
+    }
+    const only = (id: string): Segment => {
+      const food = { words: fruit?.words ?? [], forms: [{ needs: [], ids: [id] }] };
+      return { ...segment, food: { ...segment.food, food } };
+    };
     return ids.map(only);
   });
 }

@@ -72,12 +72,21 @@ function turnedRound(mentions: Mentions, larder: Larder): FoodMention[] {
     while (
       at >= 0 &&
       (inAmount(at) ||
-        ['the', 'of', 'from', 'a', 'an', 'your', 'off', 'in', 'my'].includes(
+        ['the', 'of', 'from', 'a', 'an', 'your', 'off', 'in', 'my', 'jar', 'can', 'tin'].includes(
           words.lower[at] ?? '',
         ) ||
-        ['fresh', 'whole', 'large', 'small', 'ripe', 'medium', 'big'].includes(
-          words.lower[at] ?? '',
-        ))
+        [
+          'fresh',
+          'whole',
+          'large',
+          'small',
+          'ripe',
+          'medium',
+          'big',
+          'roasted',
+          'roast',
+          'charred',
+        ].includes(words.lower[at] ?? ''))
     )
       at -= 1;
     const linked = between(mentions, at + 1, mention.from).some((word) =>
@@ -106,7 +115,7 @@ function turnedRound(mentions: Mentions, larder: Larder): FoodMention[] {
         kept.push({ ...rest, from, food: whole });
         return;
       }
-      if (stem !== 'leaf' && stem !== 'juice' && stem !== 'zest' && !previous) {
+      if (stem !== 'leaf' && !previous) {
         kept.push({ ...mention, strange: stem });
         return;
       }
@@ -228,7 +237,7 @@ function shareAmounts(mentions: Mentions, foods: Segment[]): void {
   const last = foods.at(-1);
   const eachAt = words.lower.indexOf('each');
   const together = words.lower.some((word) =>
-    ['altogether', 'together', 'total', 'combined', 'both'].includes(word),
+    ['altogether', 'together', 'total', 'combined', 'both', 'all'].includes(word),
   );
   // all foods, then all amounts
   if (last && without.length === foods.length - 1 && last.amounts.length === foods.length) {
@@ -245,7 +254,7 @@ function shareAmounts(mentions: Mentions, foods: Segment[]): void {
   const after = last !== undefined && given.from >= last.food.next;
   if (!before && !after) return;
   if (eachAt >= 0) for (const one of foods) one.amounts = [given];
-  else if (together || before) {
+  else if (together || before || after) {
     const plainJoint = !foods.some(
       (one, i) =>
         i > 0 && between(mentions, foods[i - 1]?.food.next ?? 0, one.food.from).includes('with'),
@@ -261,7 +270,7 @@ function withCarried(mentions: Mentions, foods: Segment[], larder: Larder): Segm
   return foods.flatMap((segment): Segment[] => {
     const joint = segment.amounts.findIndex(({ from, kind }, i) => {
       if (i === 0 || from < segment.food.next) return false;
-      const lead = words.lower.slice(Math.max(0, from - 3), from);
+      const lead = words.lower.slice(Math.max(0, from - 5), from);
       if (!lead.some((word) => ['+', 'plus', 'and', '&'].includes(word))) return false;
       const rest = words.stems.slice(from - 2, segment.to);
       if (saysOnTop(words.lower.slice(from, segment.to).join(' '))) return true;

@@ -21,6 +21,9 @@ export const usualPulseMethod: PulseMethod = {
   skinsOff: false,
 };
 
+/** A cup of dried pulses, g/ml (chickpeas 0.845, beans and lentils 0.78–0.85). */
+const driedGPerMl = 0.82;
+
 /** Rubbing skins off by hand in a bowl of water (judgement). */
 const rubSkins: RouteStep = {
   label: 'Rub in a bowl of water, pour the skins away',
@@ -99,6 +102,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
     from: 'dried',
     raw: `${pulse.name.toLowerCase()}, dried`,
     pieceG: {},
+    rawGPerMl: driedGPerMl,
     ratio: method.skinsOff ? times(ratioOf(cooked), skinsKept) : ratioOf(cooked),
     steps: [
       { label: 'Sort and rinse', handsOnMin: 3, handsOnMinPerKg: 4 },

@@ -1,5 +1,13 @@
-import { massUnitsG, type Measure, type Result, type Unreadable } from '../amounts/amount';
-import { type MeasureSystem, unsizedCanG } from '../amounts/measureSystem';
+import {
+  massUnitsG,
+  type Measure,
+  metricVolumesMl,
+  type Result,
+  type Unreadable,
+} from '../amounts/amount';
+import { type MeasureSystem, systemVolumesMl, unsizedCanG } from '../amounts/measureSystem';
+import { measuringCv } from '../amounts/measuringCv';
+import { z90 } from '../statistics/spread';
 import { parseAmount } from '../amounts/parseAmount';
 import type { Range } from '../statistics/range';
 import type { Route } from './route';
@@ -26,6 +34,12 @@ function pieceOf(measure: Measure, route: Route): Range | null {
   return route.pieceG[named] ?? null;
 }
 
+function volumeMl(unit: Measure['unit'], system: MeasureSystem): number | null {
+  if (unit in metricVolumesMl) return metricVolumesMl[unit as keyof typeof metricVolumesMl];
+  const volumes = systemVolumesMl[system];
+  return unit in volumes ? volumes[unit as keyof typeof volumes] : null;
+}
+
 function termG(
   measure: Measure,
   route: Route,
@@ -41,6 +55,14 @@ function termG(
         ? packageSize.value * massUnitsG[packageSize.unit as keyof typeof massUnitsG]
         : unsizedCanG(system);
     return { massG: value * size, spread: sure };
+  }
+  const ml = volumeMl(unit, system);
+  if (ml !== null && route.rawGPerMl !== undefined) {
+    const off = Math.exp(z90 * measuringCv.cupOfPieces);
+    return {
+      massG: value * ml * route.rawGPerMl,
+      spread: { low: 1 / off, typical: 1, high: off },
+    };
   }
   if (unit !== 'piece' && unit !== 'bunch') return null;
   const piece = pieceOf(measure, route);

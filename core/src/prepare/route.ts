@@ -48,6 +48,8 @@ export interface Route {
   raw: string;
   /** g of one piece of it raw, by the words it is counted in; the first is the usual one. */
   pieceG: Readonly<Record<string, Range>>;
+  /** Bulk density of the raw thing as measured in a cup, g/ml; left out where nobody measures it so. */
+  rawGPerMl?: number;
   /** g ready for each g raw. */
   ratio: Range;
   steps: RouteStep[];

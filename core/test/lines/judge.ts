@@ -47,7 +47,8 @@ const idsOf = ({ ingredient, missing }: WantedPart) =>
   missing && missing !== 'other' ? [...ingredient, missing] : ingredient;
 
 function massFits(part: ReadPart, { g, raw, readyG, toTaste }: WantedPart): boolean {
-  const within = ([low, high]: [number, number], x: number) => x >= low * 0.999 && x <= high * 1.001;
+  const within = ([low, high]: [number, number], x: number) =>
+    x >= low * 0.999 && x <= high * 1.001;
   if (toTaste && part.massG === 0) return true;
   if (raw && part.raw && within(g, part.raw.massG)) return true;
   return within(raw && readyG ? readyG : g, part.massG) || (raw === true && within(g, part.massG));
@@ -70,9 +71,8 @@ export function judge(wanted: JudgedLine, reading: LineReading): Verdict {
       if (!want.place && part.place !== 'bowl') faults.push('place');
       continue;
     }
-    const asked = asks.findIndex(
-      ({ candidates, part: guess }) =>
-        ids.some((id) => candidates.includes(id) || guess?.ingredient === id),
+    const asked = asks.findIndex(({ candidates, part: guess }) =>
+      ids.some((id) => candidates.includes(id) || guess?.ingredient === id),
     );
     if (asked >= 0) asks.splice(asked, 1);
     else if (want.missing && asks.length > 0) asks.splice(0, 1);
@@ -86,7 +86,8 @@ export function judge(wanted: JudgedLine, reading: LineReading): Verdict {
   if (reading.ask.length > 0 && !wanted.mayAsk && !wanted.mustAsk) faults.push('needless question');
   // what was lacking then may be in the larder now, and then there is nothing to ask
   const nowKnown = wanted.want.some(
-    ({ missing }) => missing && missing !== 'other' && reading.parts.some((one) => one.ingredient === missing),
+    ({ missing }) =>
+      missing && missing !== 'other' && reading.parts.some((one) => one.ingredient === missing),
   );
   if (wanted.mustAsk && reading.ask.length === 0 && !nowKnown) faults.push('missed question');
   const verdict = faults.length > 0 ? 'wrong' : reading.ask.length > 0 ? 'asked' : 'right';

@@ -21,7 +21,7 @@ toasted: toasted
 smoked: smoked smoky
 pickled: pickled
 shelled: shelled podded
-inshell: unshelled shells
+inshell: unshelled shells shell
 skinned: skinned slipped peeled
 reduced: reduced
 confit: confit confited
