@@ -9,6 +9,7 @@ const coreFolders = [
   'mix',
   'readings',
   'prepare',
+  'lines',
   'safety',
   'kitchen',
   'dip',

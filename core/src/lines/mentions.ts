@@ -118,10 +118,7 @@ export function findMentions(clean: string, larder: Larder): Mentions {
   const foods: FoodMention[] = [];
   const amounts: SaidAmount[] = [];
   const leafy = ({ forms }: FoodName) =>
-    forms.some(
-      ({ ids }) =>
-        larder.get(ids[0] ?? '')?.structure === 'leaf' || /-dried$|coriander/.test(ids[0] ?? ''),
-    );
+    forms.some(({ ids }) => ids.some((id) => larder.get(id)?.structure === 'leaf'));
   let at = 0;
   while (at < words.lower.length) {
     const numeral = words.tokens[at]?.kind === 'number';

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { judge, type JudgedLine } from '../../test/lines/judge';
 import judged from '../../test/lines/lines.json';
+import { ingredient } from '../../test/larderIngredient';
 import type { Measure } from '../amounts/amount';
 import { printAmount } from '../amounts/printAmount';
 import { readGrams } from '../amounts/toGrams';
@@ -105,9 +106,9 @@ describe('amounts and foods in any order', () => {
     ['3 medjool dates', 'date-dried', 48],
     ['a knob of butter', 'butter', 15],
     ['1 tbsp oil from the jar of sun-dried tomatoes', 'olive-oil-extra-virgin', 13.7],
-  ])('%s', (line, ingredient, massG) => {
+  ])('%s', (line, id, massG) => {
     const part = only(line);
-    expect(part.ingredient).toBe(ingredient);
+    expect(part.ingredient).toBe(id);
     expect(part.massG / massG).toBeCloseTo(1, 2);
   });
 
@@ -128,9 +129,9 @@ describe('its state decides what a thing is', () => {
     ['500 g plain yogurt, hung overnight', 'labneh', 500, 250],
     ['200 g pistachios in their shells', 'pistachio', 200, 104],
     ['300 g raw pumpkin', 'pumpkin-roasted', 300, 180],
-  ])('%s is an amount of the raw thing', (line, ingredient, rawG, readyG) => {
+  ])('%s is an amount of the raw thing', (line, id, rawG, readyG) => {
     const part = only(line);
-    expect(part.ingredient).toBe(ingredient);
+    expect(part.ingredient).toBe(id);
     expect(part.raw?.massG).toBeCloseTo(rawG, 0);
     expect(part.massG).toBeCloseTo(readyG, 0);
   });
@@ -145,8 +146,8 @@ describe('its state decides what a thing is', () => {
     ['1 tsp dried mint', 'mint-dried'],
     ['1 onion, fried until golden', 'onion-sauteed'],
     ['1 clove garlic, raw, not roasted', 'garlic-raw'],
-  ])('%s', (line, ingredient) => {
-    expect(only(line).ingredient).toBe(ingredient);
+  ])('%s', (line, id) => {
+    expect(only(line).ingredient).toBe(id);
   });
 });
 
@@ -167,7 +168,7 @@ describe('several foods in one line', () => {
   ])('%s', (line, parts) => {
     const { parts: got, ask } = read(line);
     expect(ask).toEqual([]);
-    expect(got.map(({ ingredient, massG }) => `${ingredient} ${massG.toFixed(1)}`)).toEqual(parts);
+    expect(got.map(({ ingredient: id, massG }) => `${id} ${massG.toFixed(1)}`)).toEqual(parts);
   });
 
   test.each([
@@ -292,7 +293,7 @@ describe('of any line', () => {
           kind: 'measured',
           terms: [{ value, low: value, high: value, unit: of }],
         });
-        const grams = readGrams(text, shippedLarder.get(id)!, 'metric');
+        const grams = readGrams(text, ingredient(id), 'metric');
         if (!grams.ok) throw new Error(grams.error.message);
         for (const line of [
           `${text} ${name[id]}`,
@@ -303,7 +304,7 @@ describe('of any line', () => {
           expect([line, part.ingredient]).toEqual([line, id]);
           expect(part.massG).toBeCloseTo(grams.value.massG, 6);
           // and the row it becomes reads the same again
-          const again = readGrams(part.amount, shippedLarder.get(id)!, 'metric');
+          const again = readGrams(part.amount, ingredient(id), 'metric');
           expect(again.ok && again.value.massG).toBeCloseTo(part.massG, 6);
         }
       }),

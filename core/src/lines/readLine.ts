@@ -117,7 +117,6 @@ function questionAbout(
   context: LineContext,
   alone: boolean,
 ): { part?: ReadPart; ask?: LineQuestion } {
-  const { larder } = context;
   const { food } = segment;
   const text = alone ? clean : wordsOf(mentions, segment.from, segment.to);
   const found = foundFood(mentions, segment, context);

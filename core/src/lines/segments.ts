@@ -173,7 +173,7 @@ function isAlternative(mentions: Mentions, before: FoodMention, mention: FoodMen
  * says so, and is shared out where it says `altogether`.
  */
 export function segmentsOf(mentions: Mentions, larder: Larder): Segment[] {
-  const { words, amounts, depth } = mentions;
+  const { words, depth } = mentions;
   const all = turnedRound(mentions, larder).filter(({ from }) => !isNegated(mentions, from));
   const outside = all.filter(({ from }) => depth[from] === 0);
   const named = outside.length > 0 ? outside : all;

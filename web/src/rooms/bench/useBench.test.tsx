@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { act, cleanup, renderHook } from '@testing-library/react';
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { dip } from '../../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
 import { closeBook, useBook } from '@/store/bookStore';
@@ -85,7 +85,7 @@ describe('an amount being typed', () => {
     unmount();
     await settled();
     expect(stored()?.rows[1]?.amount).toBe('3 tbsp');
-    expect(useBook.getState().saving).toBe('saved');
+    await waitFor(() => expect(useBook.getState().saving).toBe('saved'));
   });
 
   test('the same as before is no step of undo', async () => {
