@@ -1,4 +1,4 @@
-/** One command from a fresh clone to a running Cobbet that opens the sample book on the first visit. */
+/** One command from a fresh clone to a running Cobbet; the first visit offers the sample book and a blank one. */
 import { ensureInstalled } from './installed.mjs';
 
 const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
@@ -24,7 +24,7 @@ if (!isBuilt()) {
   build();
 }
 try {
-  const server = await startServer(port, { quiet: true, sample: true });
+  const server = await startServer(port, { quiet: true });
   process.stdout.write(`\nCobbet is at ${server.address}\n\n`);
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void server.stop());
   server.child.once('exit', (code) => process.exit(code ?? 0));

@@ -69,11 +69,11 @@ async function answers(address, child) {
  *
  * @returns its address, and how to stop it
  */
-export async function startServer(port, { quiet = false, sample = false } = {}) {
+export async function startServer(port, { quiet = false } = {}) {
   const child = spawn(process.execPath, [next(), 'start', 'web', '-p', String(port), '-H', host], {
     cwd: root,
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
-    env: { ...env(), NODE_ENV: 'production', ...(sample ? { COBBET_SAMPLE: '1' } : {}) },
+    env: { ...env(), NODE_ENV: 'production' },
   });
   // a script that falls over must not leave its server behind
   process.once('exit', () => child.kill('SIGTERM'));

@@ -22,6 +22,8 @@ export interface Settings {
   kit: Kit;
   /** How the book began; null until the cook has chosen. */
   began: 'sample' | 'blank' | 'file' | null;
+  /** What the cook meant by words that could be several foods: an ingredient's id, by the words. */
+  picked?: Readonly<Record<string, string>>;
 }
 
 export const defaultSettings: Settings = {

@@ -1,5 +1,6 @@
-import { type Dip, plainRow } from '../dip/dip';
+import { type Dip, mostRows, plainRow, type Row } from '../dip/dip';
 import { withRow } from '../dip/dipRows';
+import type { ReadPart } from '../lines/lineReading';
 import type { Band, TargetName } from '../mix/targets';
 
 /** A dip with another amount in a row, as typed. */
@@ -7,10 +8,18 @@ export function withAmount(dip: Dip, rowId: string, amount: string): Dip {
   return withRow(dip, rowId, (row) => (row.amount === amount ? row : { ...row, amount }));
 }
 
-/** A dip with one more addition, last. An amount left empty is to taste. */
-export function withAddition(dip: Dip, id: string, ingredientId: string, amount: string): Dip {
-  const row = plainRow(id, ingredientId, amount === '' ? 'to taste' : amount);
-  return { ...dip, rows: [...dip.rows, row] };
+/** What was read of a line as an addition. An amount left empty is to taste. */
+export function rowOfPart(
+  { ingredient, amount, place, note }: Pick<ReadPart, 'ingredient' | 'amount' | 'place' | 'note'>,
+  id: string,
+): Row {
+  const row = plainRow(id, ingredient, amount === '' ? 'to taste' : amount);
+  return { ...row, place, prep: note ?? '' };
+}
+
+/** A dip with more additions, last. */
+export function withAdditions(dip: Dip, rows: readonly Row[]): Dip {
+  return { ...dip, rows: [...dip.rows, ...rows].slice(0, mostRows) };
 }
 
 /** A dip with a row moved to another place; the same dip where that place is none. */

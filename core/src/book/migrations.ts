@@ -15,7 +15,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 7;
+export const bookVersion = 8;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -140,6 +140,12 @@ export const migrations: readonly Migration[] = [
     from: 6,
     up: {},
     down: { plans: ({ zone: _z, ...plan }) => plan },
+  },
+  {
+    name: 'what the cook meant by words that could be several foods',
+    from: 7,
+    up: {},
+    down: { settings: ({ picked: _p, ...settings }) => settings },
   },
 ];
 

@@ -220,6 +220,7 @@ export const settingsSchema = Joi.object<Settings>({
     .required(),
   kit: kit.required(),
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
+  picked: Joi.object().pattern(Joi.string().max(120), Joi.string().min(1).max(60)).max(1000),
 });
 
 /** Refuses a zone that no clock here knows. */

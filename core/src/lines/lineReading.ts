@@ -31,6 +31,8 @@ export interface LineQuestion {
   kind: DoubtKind;
   /** In words for the cook. */
   why: string;
+  /** The words of the food it is about, by which an answer is remembered; empty where none was found. */
+  food: string;
   /** Ids of what it may be, likeliest first, three at most. */
   candidates: string[];
   /** The best guess, where there is one. */

@@ -70,7 +70,9 @@ describe('the judge of lines', () => {
 
   test('sees what is lost and what is asked without need', () => {
     expect(judge(wanted, { parts: [], ask: [], skipped: 'note' }).faults).toEqual(['part lost']);
-    const ask = [{ text: '', kind: 'food' as const, why: '', candidates: ['walnut'] }];
+    const ask = [
+      { text: '', kind: 'food' as const, why: '', food: 'walnut', candidates: ['walnut'] },
+    ];
     expect(judge(wanted, { parts: [], ask, skipped: null }).faults).toEqual(['needless question']);
   });
 });

@@ -27,8 +27,9 @@ export interface LineContext {
 
 const nothing = (skipped: SkipReason): LineReading => ({ parts: [], ask: [], skipped });
 
-/** A cook's own words for a food, by which an answer is remembered. */
-export const foodKey = (words: string): string => words.trim().toLowerCase().replace(/\s+/g, ' ');
+/** A cook's words for a food, by which an answer is remembered: what makes another food of it belongs to them. */
+const keyOf = ({ food: { food, strange } }: Segment): string =>
+  [...food.words, ...(strange === undefined ? [] : [strange])].join(' ');
 
 /** Words that say a thing is for the pot and perhaps not for the dip. */
 const besides =
@@ -96,7 +97,7 @@ interface Found {
 function foundFood(mentions: Mentions, segment: Segment, context: LineContext): Found | null {
   const said = saidOf(mentions, segment);
   const form = formOf(segment.food.food.forms, said);
-  const picked = context.picked?.get(foodKey(segment.food.food.words.join(' ')));
+  const picked = context.picked?.get(keyOf(segment));
   const [best] = form?.ids ?? [];
   const id = picked ?? best;
   const ingredient = id === undefined ? undefined : context.larder.get(id);
@@ -121,12 +122,16 @@ function questionAbout(
   const text = alone ? clean : wordsOf(mentions, segment.from, segment.to);
   const found = foundFood(mentions, segment, context);
   const question = (kind: DoubtKind, why: string, part?: ReadPart): { ask: LineQuestion } => ({
-    ask: { text, kind, why, candidates: found?.candidates ?? [], ...(part ? { part } : {}) },
+    ask: {
+      ...{ text, kind, why, food: keyOf(segment), candidates: found?.candidates ?? [] },
+      ...(part ? { part } : {}),
+    },
   });
   const name = wordsOf(mentions, food.from, food.next);
   if (!found) return question('food', `What is “${name}” here?`);
   const { ingredient, form } = found;
-  if (food.strange !== undefined) {
+  const answered = context.picked?.has(keyOf(segment)) === true;
+  if (food.strange !== undefined && !answered) {
     return question('food', `“${name}” with “${food.strange}” is not in the larder.`);
   }
   const line = mentions.words.lower
@@ -175,7 +180,8 @@ function questionAbout(
   };
   if (form.ask) return question('form', `Which ${name}?`, part);
   const short = Math.min(...food.food.words.map((word) => word.length));
-  if (food.slips > 0 && short < 5) return question('food', `Is “${name}” what was meant?`, part);
+  if (food.slips > 0 && short < 5 && !answered)
+    return question('food', `Is “${name}” what was meant?`, part);
   if (amount.doubt !== undefined) return question('amount', amount.doubt, { ...part, sure: 0.5 });
   if (besides.test(own)) {
     return question('food', `Does “${name}” go into the dip, or only where it is cooked?`, {
@@ -188,23 +194,27 @@ function questionAbout(
 }
 
 /** A line with an amount of something the larder does not know. */
-function unknownFood(mentions: Mentions, clean: string, { larder }: LineContext): LineReading {
+function unknownFood(mentions: Mentions, clean: string, context: LineContext): LineReading {
+  const { larder, picked } = context;
   const [amount] = mentions.amounts;
-  const rest = mentions.words.lower.filter(
-    (_, i) => !amount || i < amount.from || i >= amount.next,
-  );
-  const name = rest
-    .filter((word) => /\p{L}{3,}/u.test(word))
+  const name = mentions.words.lower
+    .filter(
+      (word, i) => (!amount || i < amount.from || i >= amount.next) && /\p{L}{3,}/u.test(word),
+    )
     .slice(0, 4)
     .join(' ');
+  const known = larder.get(picked?.get(name) ?? '');
+  const lower = clean.toLowerCase();
+  if (known && lower.includes(name)) {
+    const [short = known.name] = known.name.split(',');
+    return readLine(lower.replace(name, short), { ...context, picked: new Map() });
+  }
   const clove = amount?.measure.piece === 'clove';
-  const near = clove
-    ? [everyday.garlic]
-    : name === ''
-      ? []
-      : searchLarder(larder, name, 3).map(({ id }) => id);
+  const found = name === '' ? [] : searchLarder(larder, name, 3).map(({ id }) => id);
   const why = name === '' ? 'Of what?' : `“${name}” is not in the larder.`;
-  return { parts: [], ask: [{ text: clean, kind: 'food', why, candidates: near }], skipped: null };
+  const candidates = clove ? [everyday.garlic] : found;
+  const question = { text: clean, kind: 'food' as const, why, food: name, candidates };
+  return { parts: [], ask: [question], skipped: null };
 }
 
 /**

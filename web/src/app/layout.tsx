@@ -25,15 +25,13 @@ export const viewport: Viewport = {
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? '';
-  // the demo opens the sample book by itself; elsewhere the first visit asks
-  const sampleFirst = process.env['COBBET_SAMPLE'] === '1';
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ nonce, key: 'cobbet' }}>
           <ThemeRoot>
-            <Shell sampleFirst={sampleFirst}>{children}</Shell>
+            <Shell>{children}</Shell>
           </ThemeRoot>
         </AppRouterCacheProvider>
       </body>

@@ -3,8 +3,8 @@
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import InputBase from '@mui/material/InputBase';
-import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
+import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
@@ -18,11 +18,14 @@ export function AddRow({
   measures,
   placeholder = 'Add something, such as 2 tbsp lemon juice',
   onAdd,
+  effectOf,
 }: {
   larder: Larder;
   measures: MeasureSystem;
   placeholder?: string;
-  onAdd: (ingredient: Ingredient, amount: string) => void;
+  onAdd: (parts: readonly ReadPart[]) => void;
+  /** What so much of it would do to the dip, in a few words. */
+  effectOf?: (parts: readonly ReadPart[]) => string;
 }) {
   const [text, setText] = useState('');
   const [Field, setField] = useState<Field | null>(null);
@@ -36,7 +39,7 @@ export function AddRow({
     }
   };
   return (
-    <Box data-add-row sx={{ maxWidth: 440, minHeight: 34 }}>
+    <Box data-add-row sx={{ maxWidth: 560, minHeight: 34 }}>
       {Field ? (
         <Field
           larder={larder}
@@ -45,6 +48,7 @@ export function AddRow({
           text={text}
           onText={setText}
           onAdd={onAdd}
+          effectOf={effectOf}
         />
       ) : (
         <InputBase

@@ -5,15 +5,57 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import InputAdornment from '@mui/material/InputAdornment';
 import TextField from '@mui/material/TextField';
-import type { Ingredient } from '@cobbet/core/larder/ingredient';
-import type { Larder } from '@cobbet/core/larder/larder';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
-import { useMemo, useState } from 'react';
-import { RoleMark } from './RoleMark';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
+import type { Larder } from '@cobbet/core/larder/larder';
+import type { ReadPart } from '@cobbet/core/lines/lineReading';
+import { type KeyboardEvent, useMemo, useState } from 'react';
+import { rememberPick } from '@/store/commands';
+import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
-import { findTyped, type Found } from './findTyped';
+import { typeScale } from '@/theme/typeScale';
+import { RoleMark } from './RoleMark';
+import { typedOptions, type TypedOption } from './typedOptions';
 
-/** Offers what fits while it is typed: a name from the larder, with its amount before it if the cook likes. */
+const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
+
+/** One food as it is understood: its amount, what that weighs, what it is, and where it goes. */
+function Understood({ part, larder }: { part: ReadPart; larder: Larder }) {
+  const ingredient = larder.get(part.ingredient);
+  const grams = part.massG > 0 ? printGrams(part.massG) : '';
+  const raw = part.raw ? `from ${printGrams(part.raw.massG)} raw` : '';
+  const aside = [placeWords[part.place], raw, part.optional ? 'optional' : '']
+    .filter((word) => word !== '')
+    .join(', ');
+  return (
+    <Box
+      component="span"
+      sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'baseline', minWidth: 0 }}
+    >
+      {ingredient && <RoleMark role={ingredient.role} />}
+      {part.amount !== '' && (
+        <Box component="span" sx={{ color: colour.accent, fontWeight: 700, whiteSpace: 'nowrap' }}>
+          {part.amount}
+          {grams !== '' && grams !== part.amount && ` → ${grams}`}
+        </Box>
+      )}
+      <span>
+        {ingredient?.name}
+        {aside !== '' && (
+          <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.small }}>
+            {' '}
+            {aside}
+          </Box>
+        )}
+      </span>
+    </Box>
+  );
+}
+
+/**
+ * Understands what is typed, in any order and with any amount, and shows it before it is taken. Where it is not sure it asks, and
+ * 1, 2 and 3 answer; the answer is remembered.
+ */
 export function LarderField({
   larder,
   measures,
@@ -21,18 +63,43 @@ export function LarderField({
   text,
   onText,
   onAdd,
+  effectOf,
 }: {
   larder: Larder;
   measures: MeasureSystem;
   placeholder: string;
   text: string;
   onText: (text: string) => void;
-  onAdd: (ingredient: Ingredient, amount: string) => void;
+  onAdd: (parts: readonly ReadPart[]) => void;
+  /** What so much of it would do to the dip, in a few words. */
+  effectOf?: ((parts: readonly ReadPart[]) => string) | undefined;
 }) {
+  const { picked } = useSettings();
   const [open, setOpen] = useState(text.trim() !== '');
-  const options = useMemo(() => findTyped(text, larder, measures), [text, larder, measures]);
+  const { options, why } = useMemo(
+    () => typedOptions(text, { larder, measures, picked: new Map(Object.entries(picked ?? {})) }),
+    [text, larder, measures, picked],
+  );
+  const choosing = options[0]?.kind === 'choice';
+  // a figure is an answer once the line has its amount, else it may be the amount
+  const byFigure =
+    choosing && !/\s$/.test(text) && options.every(({ parts }) => (parts.at(-1)?.massG ?? 0) > 0);
+  const take = (option: TypedOption) => {
+    const last = option.parts.at(-1);
+    if (option.food !== undefined && option.food !== '' && last) {
+      void rememberPick(option.food, last.ingredient);
+    }
+    onAdd(option.parts);
+    onText('');
+  };
+  const answer = (event: KeyboardEvent) => {
+    const option = /^[123]$/.test(event.key) ? options[Number(event.key) - 1] : undefined;
+    if (!byFigure || !option || !open || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    take(option);
+  };
   return (
-    <Autocomplete<Found>
+    <Autocomplete<TypedOption>
       options={options}
       filterOptions={(all) => all}
       value={null}
@@ -42,26 +109,46 @@ export function LarderField({
         onText(next);
         setOpen(true);
       }}
-      onChange={(_, found) => {
-        if (!found) return;
-        onAdd(found.ingredient, found.amount);
-        onText('');
-      }}
-      autoHighlight
+      onChange={(_, option) => option && take(option)}
+      // Enter takes what is understood, and never what only might be meant
+      autoHighlight={options[0]?.kind === 'understood'}
       blurOnSelect={false}
       clearOnBlur={false}
       open={open && text.trim() !== ''}
       onOpen={() => setOpen(true)}
       onClose={() => setOpen(false)}
       forcePopupIcon={false}
-      getOptionKey={({ ingredient }) => ingredient.id}
-      getOptionLabel={({ ingredient }) => ingredient.name}
-      noOptionsText="Nothing in the larder is called that."
-      renderOption={({ key, ...props }, { ingredient, amount }) => (
-        <Box component="li" key={key} {...props} sx={{ gap: 1 }}>
-          <RoleMark role={ingredient.role} />
-          {amount !== '' && <Box sx={{ color: colour.accent, fontWeight: 700 }}>{amount}</Box>}
-          {ingredient.name}
+      getOptionKey={({ key }) => key}
+      getOptionLabel={() => text}
+      noOptionsText={why ?? 'Nothing in the larder is called that.'}
+      groupBy={choosing ? () => why ?? '' : undefined}
+      renderGroup={({ key, group, children }) => (
+        <li key={key}>
+          <Box role="status" sx={{ px: 2, pt: 1, fontWeight: 700, color: colour.caution }}>
+            {group}
+          </Box>
+          <Box component="ul" sx={{ p: 0 }}>
+            {children}
+          </Box>
+        </li>
+      )}
+      renderOption={({ key, ...props }, { kind, parts }, { index }) => (
+        <Box component="li" key={key} {...props} sx={{ gap: 1, alignItems: 'baseline !important' }}>
+          {kind === 'choice' && byFigure && (
+            <Box component="kbd" sx={{ fontWeight: 700, minWidth: 18 }}>
+              {index + 1}
+            </Box>
+          )}
+          <Box sx={{ display: 'grid', rowGap: 0.25, minWidth: 0 }}>
+            {parts.map((part, i) => (
+              <Understood key={i} part={part} larder={larder} />
+            ))}
+            {kind !== 'name' && effectOf && (
+              <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.small }}>
+                {effectOf(parts)}
+              </Box>
+            )}
+          </Box>
         </Box>
       )}
       renderInput={(params) => (
@@ -70,6 +157,7 @@ export function LarderField({
           variant="standard"
           autoFocus
           placeholder={placeholder}
+          onKeyDown={answer}
           slotProps={{
             ...params.slotProps,
             htmlInput: { ...params.slotProps.htmlInput, 'aria-label': 'Add something' },

@@ -9,6 +9,7 @@ export const offlinePages = [
   '/trials',
   '/day',
   '/house',
+  '/new',
   '/larder',
   '/kit',
 ] as const;

@@ -286,3 +286,31 @@ export function forgetYields(ingredientId: string, from: string, name: string): 
         .map((one) => remove('yields', one.id)),
     );
 }
+
+/** A dip out of a recipe, with what was answered on the way, as one step of undo. */
+export async function addReadDip(
+  name: string,
+  said: Pick<Dip, 'family' | 'rows' | 'note'>,
+  picks: ReadonlyMap<string, string>,
+): Promise<string> {
+  const id = newId();
+  await useBook.getState().act(`New dip ${name}`, (book) => {
+    const settings = settingsOf(book);
+    const picked = { ...settings.picked, ...Object.fromEntries(picks) };
+    return [
+      put('dips', { ...emptyDip(id, name, now()), ...said }),
+      ...(picks.size > 0 ? [put('settings', { ...settings, picked })] : []),
+    ];
+  });
+  return id;
+}
+
+/** Remembers what the cook meant by the words of a food. */
+export function rememberPick(words: string, ingredientId: string): Promise<boolean> {
+  return useBook.getState().act(`“${words}” is that`, (book) => {
+    const settings = settingsOf(book);
+    return [
+      put('settings', { ...settings, picked: { ...settings.picked, [words]: ingredientId } }),
+    ];
+  });
+}

@@ -19,6 +19,7 @@ import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { additionEffect } from './additionEffect';
 import { BenchHeader } from './BenchHeader';
 import { BenchLine } from './BenchLine';
 import { BenchSide } from './side/BenchSide';
@@ -118,7 +119,12 @@ export function BenchOf({ dip }: { dip: Dip }) {
           )}
           <Box sx={{ mt: 1 }}>
             {rows.length < mostRows ? (
-              <AddRow larder={kitchen.larder} measures={kitchen.measures} onAdd={edits.add} />
+              <AddRow
+                larder={kitchen.larder}
+                measures={kitchen.measures}
+                onAdd={edits.add}
+                effectOf={(parts) => additionEffect(dip, analysis, kitchen, parts)}
+              />
             ) : (
               `A dip holds ${mostRows} additions at most.`
             )}

@@ -2,8 +2,6 @@ import { kitchenOf } from '../../../../core/test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../../../core/test/bookOf';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
-import { shippedLarder } from '@cobbet/core/larder/larder';
-import { findTyped } from '@/components/findTyped';
 import { targetText } from './line/FootRow';
 import { lastRead } from './line/lastRead';
 import { beadsOf, lineAxis } from './line/shownQuantity';
@@ -65,31 +63,6 @@ describe('how a dip stands to its target', () => {
     [7, undefined, 'no target'],
   ])('%p against %j is “%s”', (value, band, words) => {
     expect(targetText(value, band)).toBe(words);
-  });
-});
-
-describe('what is typed to add a row', () => {
-  const find = (text: string) => findTyped(text, shippedLarder, 'us')[0];
-  test.each([
-    ['lemon juice', '', 'lemon-juice'],
-    ['2 tbsp lemon juice', '2 tbsp', 'lemon-juice'],
-    ['1/2 cup of tahini', '1/2 cup', 'tahini-hulled'],
-    ['3 cloves garlic', '3 cloves', 'garlic-raw'],
-    ['a pinch of salt', 'a pinch', 'sea-salt-fine'],
-    ['2 x 400 g cans chickpeas', '2 x 400 g cans', 'chickpeas-canned-drained'],
-    ['½ tsp cumin', '½ tsp', 'cumin-ground'],
-  ])('“%s” is %s of %s', (text, amount, id) => {
-    const found = find(text);
-    expect([found?.amount, found?.ingredient.id]).toEqual([amount, id]);
-  });
-
-  test('offers nothing an amount can’t measure', () => {
-    const found = findTyped('3 cloves water', shippedLarder, 'us');
-    expect(found.every(({ amount }) => amount === '')).toBe(true);
-  });
-
-  test('nothing typed offers nothing', () => {
-    expect(findTyped('  ', shippedLarder, 'us')).toEqual([]);
   });
 });
 

@@ -42,7 +42,7 @@ describe('an amount being typed', () => {
     act(() => result.current.done(row));
     expect(result.current.typing.size).toBe(0);
     await settled();
-    expect(useBook.getState().saving).toBe('saved');
+    await waitFor(() => expect(useBook.getState().saving).toBe('saved'));
   });
 
   test('is one step of undo, however many keys it took', async () => {

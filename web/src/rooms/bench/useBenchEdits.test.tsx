@@ -3,6 +3,7 @@ import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { dip } from '../../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
 import { readRow } from '@cobbet/core/dip/readRow';
+import { readLine } from '@cobbet/core/lines/readLine';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { proposeOrder } from '@cobbet/core/advise/proposeOrder';
@@ -103,9 +104,8 @@ describe('another order', () => {
 
   test('what the way does not hold follows it', async () => {
     const { take, add } = edits();
-    const parsley = shippedLarder.get('parsley');
-    if (!parsley) throw new Error('no parsley');
-    act(() => add(parsley, '1 tbsp'));
+    const { parts } = readLine('1 tbsp parsley', { larder: shippedLarder, measures: 'us' });
+    act(() => add(parts));
     await waitFor(() => expect(rows().length).toBe(3));
     act(() => take(taking([1, 1], [0, 1])));
     await waitFor(() => expect(rows()[0]?.ingredientId).toBe('water'));

@@ -1,10 +1,10 @@
 'use client';
 
-import { withAddition, withRowMoved, withTarget } from '@cobbet/core/book/dipEdits';
+import { rowOfPart, withAdditions, withRowMoved, withTarget } from '@cobbet/core/book/dipEdits';
 import type { Dip, Row } from '@cobbet/core/dip/dip';
 import { withoutRow, withRow } from '@cobbet/core/dip/dipRows';
 import type { Nudge } from '@cobbet/core/dip/nudges';
-import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { Band, TargetName } from '@cobbet/core/mix/targets';
 import { nudgeEdit } from '@cobbet/core/proposal/proposeForDip';
 import { applyEdits } from '@cobbet/core/proposal/edit';
@@ -34,8 +34,13 @@ export function useBenchEdits(dipId: string) {
           (dip) => withRow(dip, rowId, change),
           field === undefined ? undefined : `${field} ${rowId}`,
         ),
-      add: (ingredient: Ingredient, amount: string) =>
-        edit(`Add ${ingredient.name}`, (dip) => withAddition(dip, newId(), ingredient.id, amount)),
+      /** What was read of a typed line, as one step of undo. */
+      add: (parts: readonly ReadPart[]) => {
+        const rows = parts.map((part) => rowOfPart(part, newId()));
+        edit(`Add ${parts.map(({ text }) => text).join(', ')}`.slice(0, 120), (dip) =>
+          withAdditions(dip, rows),
+        );
+      },
       move: (from: number, to: number) => edit('Order', (dip) => withRowMoved(dip, from, to)),
       /** Takes whatever was proposed, as one step of undo. */
       take: (proposal: Pick<Proposal, 'label' | 'edits'>) => void takeProposal(dipId, proposal),

@@ -6,11 +6,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { familyNames } from '@cobbet/core/mix/families';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
-import { NameDialog } from '@/components/NameDialog';
+import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
-import { addDip } from '@/store/commands';
 import { useLasting } from '@/store/lastingStorage';
 import { BookFileButtons } from './BookFileButtons';
 import { DipLeaf } from './DipLeaf';
@@ -60,19 +57,12 @@ const lastingWords = {
 
 /** Every dip, by family and descent. */
 export function BookRoom() {
-  const router = useRouter();
   const dips = useBook((state) => state.book.dips);
   const trials = useBook((state) => state.book.trials);
   const coming = useBook((state) => state.trialsComing);
   const trees = useMemo(() => dipTree(dips), [dips]);
   const last = useMemo(() => lastTrials(trials), [trials]);
   const lasting = useLasting((state) => state.lasting);
-  const [naming, setNaming] = useState(false);
-  const start = async (name: string) => {
-    setNaming(false);
-    const id = await addDip(name);
-    router.push(`/bench?dip=${id}`);
-  };
   return (
     <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 1240 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 2 }}>
@@ -90,13 +80,14 @@ export function BookRoom() {
           From the house
         </Button>
         <BookFileButtons />
-        <Button variant="contained" startIcon={<Add />} onClick={() => setNaming(true)}>
+        <Button component={Link} href="/new" variant="contained" startIcon={<Add />}>
           New dip
         </Button>
       </Box>
       {trees.length === 0 && (
         <Typography sx={{ my: 6, maxWidth: 480 }}>
-          Nothing here yet. Start a dip with what goes in first, or open a book from a file.
+          Nothing here yet. <Link href="/new">Write or paste the first dip</Link>, or open a book
+          from a file.
         </Typography>
       )}
       <Box sx={{ columnCount: { xs: 1, lg: 2 }, columnGap: '44px' }}>
@@ -113,14 +104,6 @@ export function BookRoom() {
           </Box>
         ))}
       </Box>
-      {naming && (
-        <NameDialog
-          title="New dip"
-          action="Start it"
-          onCancel={() => setNaming(false)}
-          onName={(name) => void start(name)}
-        />
-      )}
     </Box>
   );
 }

@@ -136,11 +136,11 @@ export function Shelf() {
         larder={larder}
         measures={measures}
         placeholder="2 cans chickpeas, 1 bunch parsley…"
-        onAdd={(ingredient, amount) =>
-          void keepStock(
-            { id: ingredient.id, amount: amount === '' ? '200 g' : amount, useBy: null },
-            ingredient.name,
-          )
+        onAdd={(parts) =>
+          parts.forEach(({ ingredient: id, amount, massG }) => {
+            const some = massG > 0 && amount !== '' ? amount : '200 g';
+            void keepStock({ id, amount: some, useBy: null }, larder.get(id)?.name ?? id);
+          })
         }
       />
       {items.length === 0 && (

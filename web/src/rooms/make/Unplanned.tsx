@@ -4,7 +4,6 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { useState } from 'react';
 import { AddRow } from '@/components/AddRow';
 import { colour } from '@/theme/colour';
@@ -24,19 +23,21 @@ export function Unplanned({ control }: { control: RunControl }) {
             larder={larder}
             measures={measures}
             placeholder="such as 2 tbsp capers"
-            onAdd={(ingredient, amount) => {
-              const read = readGrams(amount, ingredient, measures);
-              if (!read.ok || read.value.massG <= 0) {
-                setProblem(
-                  read.ok
-                    ? `How much ${ingredient.name.toLowerCase()}? Write the amount before it.`
-                    : read.error.message,
-                );
+            onAdd={(parts) => {
+              const open = parts.find(({ massG }) => massG <= 0);
+              if (open) {
+                const name = larder.get(open.ingredient)?.name.toLowerCase() ?? '';
+                setProblem(`How much ${name}? Write the amount with it.`);
                 return;
               }
               setProblem(null);
-              const { massG } = read.value;
-              void control.add([{ ingredient: ingredient.id, amount, massG, place }]);
+              void control.add(
+                parts.map(({ ingredient, amount, massG, place: said }) => ({
+                  ...{ ingredient, amount, massG },
+                  // what the line says comes before what is set beside it
+                  place: said === 'fold' ? said : place,
+                })),
+              );
             }}
           />
         </Box>

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useState } from 'react';
 import { bodyWords } from '@cobbet/core/mix/bodyWords';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { loadSampleBook } from '@/store/bookFiles';
@@ -12,10 +12,9 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
 /** The first thing a new cook sees: what this is, and a book to begin with. */
-export function FirstVisit({ openSample }: { openSample: boolean }) {
+export function FirstVisit() {
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const asked = useRef(false);
   const begin = async (work: () => Promise<unknown>) => {
     setBusy(true);
     setProblem(null);
@@ -27,12 +26,6 @@ export function FirstVisit({ openSample }: { openSample: boolean }) {
       setBusy(false);
     }
   };
-  const sample = useEffectEvent(() => void begin(loadSampleBook));
-  useEffect(() => {
-    if (!openSample || asked.current) return;
-    asked.current = true;
-    sample();
-  }, [openSample]);
   return (
     <Box sx={{ maxWidth: 720, mx: 'auto', px: 3, py: { xs: 4, md: 9 } }}>
       <Box sx={{ display: 'flex', gap: { xs: 0.5, sm: 2 }, mb: 3 }} aria-hidden>

@@ -17,11 +17,10 @@ const OfflineBar = later(() => import('./OfflineBar').then(({ OfflineBar }) => O
 const TakenUpBar = later(() => import('./TakenUpBar').then(({ TakenUpBar }) => TakenUpBar));
 const TimerBar = later(() => import('./TimerBar').then(({ TimerBar }) => TimerBar));
 
-function Content({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
+function Content({ children }: { children: ReactNode }) {
   const status = useBook((state) => state.status);
   const problem = useBook((state) => state.problem);
   const book = useBook((state) => state.book);
-  const { undoLabel, redoLabel } = useBook((state) => state.history);
   if (status === 'opening') {
     return (
       <Typography role="status" sx={{ p: 6 }}>
@@ -31,13 +30,13 @@ function Content({ sampleFirst, children }: { sampleFirst: boolean; children: Re
   }
   if (status !== 'ready') return <BookNotOpen status={status} problem={problem ?? ''} />;
   if (settingsOf(book).began === null && book.dips.size === 0) {
-    return <FirstVisit openSample={sampleFirst && undoLabel === null && redoLabel === null} />;
+    return <FirstVisit />;
   }
   return children;
 }
 
 /** What stands around every room: the way to the others, saving and undo, keys, and the first visit. */
-export function Shell({ sampleFirst, children }: { sampleFirst: boolean; children: ReactNode }) {
+export function Shell({ children }: { children: ReactNode }) {
   const open = useBook((state) => state.open);
   const asideThere = useBook((state) => state.aside.length > 0);
   const takenUpAny = useBook((state) => state.takenUp > 0);
@@ -62,7 +61,7 @@ export function Shell({ sampleFirst, children }: { sampleFirst: boolean; childre
         <OfflineBar />
         {takenUpAny && <TakenUpBar />}
         {timing && <TimerBar />}
-        <Content sampleFirst={sampleFirst}>{children}</Content>
+        <Content>{children}</Content>
       </Box>
       <Keys />
     </Box>

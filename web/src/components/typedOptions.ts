@@ -1,0 +1,101 @@
+import { readGrams } from '@cobbet/core/amounts/toGrams';
+import { searchLarder } from '@cobbet/core/larder/find';
+import type { ReadPart } from '@cobbet/core/lines/lineReading';
+import type { LineContext } from '@cobbet/core/lines/readLine';
+import { understandLine } from '@cobbet/core/lines/understand';
+
+/** Something a typed line may become: everything that was understood, one way to settle a doubt, or a name that fits so far. */
+export interface TypedOption {
+  key: string;
+  kind: 'understood' | 'choice' | 'name';
+  parts: readonly ReadPart[];
+  /** What the answer is remembered by, where it settles a doubt. */
+  food?: string;
+}
+
+/** What a typed line offers, and what it asks. */
+export interface TypedLine {
+  options: TypedOption[];
+  /** Why it is not taken in silence. */
+  why: string | null;
+}
+
+const bare = (text: string, ingredient: string, amount: string, massG: number): ReadPart => ({
+  ...{ text, ingredient, amount, massG, low: massG, high: massG },
+  place: 'bowl',
+  sure: 0.6,
+});
+
+/** Names that begin with what was typed, with the amount typed before it: `2 tbsp lem`. */
+function namesFor(text: string, { larder, measures }: LineContext): TypedOption[] {
+  const words = text.trim().split(/\s+/);
+  const option = (part: ReadPart): TypedOption => ({
+    key: `name ${part.ingredient}`,
+    kind: 'name',
+    parts: [part],
+  });
+  for (let count = Math.min(words.length - 1, 6); count > 0; count -= 1) {
+    const amount = words.slice(0, count).join(' ');
+    if (!/^[\d½⅓⅔¼¾⅛]|^(a|an|half|one|two|three|pinch|splash|handful)\b/i.test(amount)) break;
+    const name = words.slice(count).join(' ').replace(/^of /, '');
+    const found = searchLarder(larder, name, 7).flatMap((ingredient) => {
+      const read = readGrams(amount, ingredient, measures);
+      return read.ok ? [option(bare(text, ingredient.id, amount, read.value.massG))] : [];
+    });
+    if (found.length > 0) return found;
+  }
+  return searchLarder(larder, text, 8).map(({ id }) => option(bare(text, id, '', 0)));
+}
+
+/** Whether every word typed of a food begins a word of a name. */
+function beginsSo({ parts }: TypedOption, food = '', { larder }: LineContext): boolean {
+  const found = larder.get(parts[0]?.ingredient ?? '');
+  const typed = food.split(' ').filter((word) => word !== '');
+  const names = [found?.name ?? '', ...(found?.aliases ?? [])].map((name) =>
+    name.toLowerCase().split(/[^\p{L}]+/u),
+  );
+  return (
+    typed.length > 0 &&
+    names.some((words) => typed.every((word) => words.some((one) => one.startsWith(word))))
+  );
+}
+
+/** What a cook says of no amount is open, and is asked for in its row. */
+const saidOpen = /\b(?:to taste|to serve|as needed|if needed|to cover|to finish|some|for)\b/i;
+
+/**
+ * What a line typed so far may become, what is understood first. Where it is not sure there is no understanding to take, only
+ * choices.
+ */
+export function typedOptions(text: string, context: LineContext): TypedLine {
+  if (text.trim() === '') return { options: [], why: null };
+  const { parts, question, choices } = understandLine(text, context);
+  const named = namesFor(text, context);
+  // half a word is no other food yet
+  const begun = question?.part ? [] : named.filter((one) => beginsSo(one, question?.food, context));
+  if (question && choices.length > 0 && begun.length === 0) {
+    const settled = choices.map(({ ingredient, part }): TypedOption => ({
+      key: `choice ${ingredient}`,
+      kind: 'choice',
+      parts: [...parts, part],
+      food: question.food,
+    }));
+    return { options: settled, why: question.why };
+  }
+  if (question || parts.length === 0) {
+    return { options: question ? begun : named, why: question?.why ?? null };
+  }
+  const shown = parts.map((part) =>
+    part.massG === 0 && !saidOpen.test(text) ? { ...part, amount: '' } : part,
+  );
+  const taken = new Set(parts.map(({ ingredient }) => ingredient));
+  return {
+    options: [
+      { key: 'understood', kind: 'understood', parts: shown },
+      ...(parts.length > 1
+        ? []
+        : named.filter(({ parts: [one] }) => one && !taken.has(one.ingredient)).slice(0, 5)),
+    ],
+    why: null,
+  };
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import NativeSelect from '@mui/material/NativeSelect';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { useBook } from '@/store/bookStore';
+import { addDip, addVariant } from '@/store/commands';
+
+/** Ways to begin without a recipe: a pattern and what is in the house, a dip of the book, nothing at all. */
+export function OtherBeginnings({ name }: { name: string }) {
+  const router = useRouter();
+  const dips = useBook((state) => state.book.dips);
+  const [problem, setProblem] = useState<string | null>(null);
+  const open = (id: string) => router.push(`/bench?dip=${encodeURIComponent(id)}`);
+  const begin = async (make: () => Promise<string>) => {
+    try {
+      open(await make());
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'It could not be begun.');
+    }
+  };
+  return (
+    <Box component="section" aria-label="Or begin otherwise">
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Or begin otherwise
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 1.25, justifyItems: 'start' }}>
+        <Button component={Link} href="/house" variant="outlined">
+          From what is in the house, by a pattern
+        </Button>
+        {dips.size > 0 && (
+          <NativeSelect
+            value=""
+            inputProps={{ 'aria-label': 'As a variant of a dip in the book' }}
+            onChange={(event) => {
+              const parent = dips.get(event.target.value);
+              if (parent)
+                void begin(() => addVariant(parent, name === '' ? `${parent.name}, again` : name));
+            }}
+          >
+            <option value="">As a variant of a dip in the book…</option>
+            {[...dips.values()]
+              .sort((a, b) => a.name.localeCompare(b.name))
+              .map((dip) => (
+                <option key={dip.id} value={dip.id}>
+                  {dip.name}
+                </option>
+              ))}
+          </NativeSelect>
+        )}
+        <Button
+          variant="outlined"
+          onClick={() => void begin(() => addDip(name === '' ? 'A new dip' : name))}
+        >
+          Blank, to add to one by one
+        </Button>
+      </Box>
+      {problem && <Typography role="alert">{problem}</Typography>}
+    </Box>
+  );
+}
