@@ -30,3 +30,11 @@ export function amount(page: Page, name: string) {
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByText('All saved')).toBeVisible();
 }
+
+/** Starts a dip with nothing in it yet. */
+export async function beginBlankDip(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: 'New dip' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill(name);
+  await page.getByRole('button', { name: 'Blank, to add to one by one' }).click();
+  await page.getByRole('heading', { level: 1, name }).waitFor();
+}

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { openBlankBook, openSampleBook, saved } from './cook';
+import { beginBlankDip, openBlankBook, openSampleBook, saved } from './cook';
 
 interface BookFile {
   format: string;
@@ -19,7 +19,7 @@ test('the whole book goes out as one file and comes in again', async ({ page }) 
   const file = JSON.parse(text) as BookFile;
   expect([file.format, file.version, file.dips.length, file.trials.length]).toEqual([
     'cobbet-book',
-    7,
+    8,
     14,
     40,
   ]);
@@ -65,9 +65,7 @@ test('a second tab is kept in step, and either can undo', async ({ context, page
   const other = await context.newPage();
   await other.goto('/');
   await expect(other.getByText('Nothing here yet')).toBeVisible();
-  await page.getByRole('button', { name: 'New dip' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('Two-tab dip');
-  await page.getByRole('button', { name: 'Start it' }).click();
+  await beginBlankDip(page, 'Two-tab dip');
   await expect(other.getByRole('link', { name: 'Two-tab dip' })).toBeVisible();
   await other.keyboard.press('Control+z');
   await expect(other.getByText('Nothing here yet')).toBeVisible();

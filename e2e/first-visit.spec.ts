@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openBlankBook, openSampleBook } from './cook';
+import { beginBlankDip, openBlankBook, openSampleBook } from './cook';
 
 test('a first visit offers the sample book, and it is there after a reload', async ({ page }) => {
   await openSampleBook(page);
@@ -17,9 +17,7 @@ test('a first visit offers the sample book, and it is there after a reload', asy
 
 test('a blank book starts with a dip of one’s own, from its name to its body', async ({ page }) => {
   await openBlankBook(page);
-  await page.getByRole('button', { name: 'New dip' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('Lockside dip');
-  await page.getByRole('button', { name: 'Start it' }).click();
+  await beginBlankDip(page, 'Lockside dip');
   await expect(page.getByRole('heading', { name: 'Lockside dip' })).toBeVisible();
   const add = page.getByRole('combobox', { name: 'Add something' });
   for (const text of ['2 cups chickpeas', '1/4 cup tahini', '3 tbsp lemon juice', '1/2 tsp salt']) {
@@ -72,9 +70,7 @@ test('an address that leads nowhere, and a dip that is gone, say so', async ({ p
 test('a very long name breaks no room', async ({ page }) => {
   await openBlankBook(page);
   const name = `Dip ${'verylongword'.repeat(14)}`;
-  await page.getByRole('button', { name: 'New dip' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill(name);
-  await page.getByRole('button', { name: 'Start it' }).click();
+  await beginBlankDip(page, name);
   await expect(page.getByRole('heading', { name })).toBeVisible();
   for (const room of ['Book', 'Make', 'Trials']) {
     await page.getByRole('link', { name: room, exact: true }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openSampleBook, saved } from './cook';
+import { beginBlankDip, openSampleBook, saved } from './cook';
 
 test('a dip is made, read, tasted, weighed, and found next week as a trial', async ({ page }) => {
   await openSampleBook(page);
@@ -118,9 +118,7 @@ test('making can be stopped, and taken up again with undo', async ({ page }) => 
 test('a dip with nothing in it is sent to the bench', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Begin a blank book' }).click();
-  await page.getByRole('button', { name: 'New dip' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('Empty dip');
-  await page.getByRole('button', { name: 'Start it' }).click();
+  await beginBlankDip(page, 'Empty dip');
   await expect(page.getByRole('heading', { name: 'Empty dip' })).toBeVisible();
   await page.getByRole('link', { name: 'Make' }).click();
   await expect(page.getByText('Nothing goes in yet.', { exact: false })).toBeVisible();

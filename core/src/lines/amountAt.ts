@@ -196,7 +196,7 @@ function counted(words: LineWords, from: number, number: NumberSpan): SaidAmount
   return { from, next: pastOf(words, size ? after : next), kind: 'count', measure };
 }
 
-const joints = new Set(["'", 'worth', 'of', 'the', 'that', 'your', 'my']);
+const joints = new Set(["'", 'worth', 'of', 'the']);
 
 function pastOf({ lower }: LineWords, at: number): number {
   let next = at;

@@ -272,8 +272,15 @@ describe('what is not sure is asked about', () => {
 
 test('a thing of one’s own goes by its own name, before anything shipped', () => {
   const larder = larderWith([{ id: 'my-red', like: 'kidney-beans-red-cooked', name: 'Red beans' }]);
-  const { parts } = readLine('200 g red beans', { larder, measures: 'metric' });
-  expect(parts.map(({ ingredient }) => ingredient)).toEqual(['my-red']);
+  for (const line of ['200 g red beans', '200 g of my red beans', 'red beans, 200 g']) {
+    const { parts } = readLine(line, { larder, measures: 'metric' });
+    expect(parts.map(({ ingredient: id }) => id)).toEqual(['my-red']);
+  }
+  const named = larderWith([
+    { id: 'my-own', like: 'kidney-beans-red-cooked', name: 'My red beans' },
+  ]);
+  const { parts } = readLine('200 g my red beans', { larder: named, measures: 'metric' });
+  expect(parts.map(({ ingredient: id }) => id)).toEqual(['my-own']);
 });
 
 describe('of any line', () => {

@@ -5,6 +5,7 @@ import type { Larder } from '../larder/larder';
 import { searchLarder } from '../larder/find';
 import type { Place } from '../mix/part';
 import { amountOf } from './amountOf';
+import { asWritten } from './asWritten';
 import { cleanLine } from './cleanLine';
 import { foodCalled, type FoodForm } from './foods';
 import { formOf, saidOf } from './formOf';
@@ -171,7 +172,10 @@ function questionAbout(
   const others = segment.others.length > 0 ? 0.08 : 0;
   const part: ReadPart = {
     ...shell,
-    amount: settled.amount,
+    amount:
+      alone && settled.rawG === undefined
+        ? asWritten(clean, settled.amount, ingredient, settled.massG, context.measures)
+        : settled.amount,
     massG: settled.massG,
     low: settled.low,
     high: settled.high,

@@ -123,11 +123,11 @@ export function LarderField({
       noOptionsText={why ?? 'Nothing in the larder is called that.'}
       groupBy={choosing ? () => why ?? '' : undefined}
       renderGroup={({ key, group, children }) => (
-        <li key={key}>
+        <li key={key} role="presentation">
           <Box role="status" sx={{ px: 2, pt: 1, fontWeight: 700, color: colour.caution }}>
             {group}
           </Box>
-          <Box component="ul" sx={{ p: 0 }}>
+          <Box component="ul" role="group" aria-label={group} sx={{ p: 0 }}>
             {children}
           </Box>
         </li>

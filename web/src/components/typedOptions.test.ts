@@ -10,12 +10,12 @@ describe('what is typed to add a row', () => {
   test.each([
     ['lemon juice', '', 'lemon-juice'],
     ['2 tbsp lemon juice', '2 tbsp', 'lemon-juice'],
-    ['1/2 cup of tahini', '½ cup', 'tahini-hulled'],
+    ['1/2 cup of tahini', '1/2 cup', 'tahini-hulled'],
     ['3 cloves garlic', '3 cloves', 'garlic-raw'],
     ['garlic, 3 cloves', '3 cloves', 'garlic-raw'],
-    ['a pinch of salt', '1 pinch', 'sea-salt-fine'],
+    ['a pinch of salt', 'a pinch', 'sea-salt-fine'],
     ['2 x 400 g cans chickpeas', '2 x 400 g cans', 'chickpeas-canned-drained'],
-    ['juice of half a lemon', '½ lemon', 'lemon-juice'],
+    ['juice of half a lemon', 'juice of half a lemon', 'lemon-juice'],
     ['salt to taste', 'to taste', 'sea-salt-fine'],
   ])('“%s” is understood as %s of %s, first of all', (text, amount, id) => {
     expect(offered(text).options[0]?.kind).toBe('understood');

@@ -72,6 +72,15 @@ export function NewDipRoom() {
       >
         <Box>
           <TextField
+            fullWidth
+            variant="standard"
+            label="Name"
+            value={typedName ?? recipe.recipe.title ?? ''}
+            onChange={(event) => setTypedName(event.target.value)}
+            sx={{ mb: 2 }}
+            slotProps={{ htmlInput: { maxLength: longestName } }}
+          />
+          <TextField
             multiline
             fullWidth
             minRows={11}
@@ -83,22 +92,11 @@ export function NewDipRoom() {
               htmlInput: { 'aria-label': 'What goes in', maxLength: 60_000, spellCheck: false },
             }}
           />
-          {text.trim() === '' && (
-            <Box sx={{ mt: 3 }}>
-              <OtherBeginnings name={name} />
-            </Box>
-          )}
         </Box>
-        {text.trim() !== '' && (
+        {text.trim() === '' ? (
+          <OtherBeginnings name={name} />
+        ) : (
           <Box component="section" aria-label="The dip it makes">
-            <TextField
-              fullWidth
-              variant="standard"
-              label="Name"
-              value={typedName ?? recipe.recipe.title ?? ''}
-              onChange={(event) => setTypedName(event.target.value)}
-              slotProps={{ htmlInput: { maxLength: longestName } }}
-            />
             <Box sx={{ my: 1, fontSize: typeScale.text }}>
               Judged with{' '}
               <InlineSelect
