@@ -25,12 +25,45 @@ async function startMaking(page, steps, leftOut = []) {
   }
 }
 
+const recipe = `Walnut and red pepper dip
+makes about 2 cups
+
+200 g walnuts, toasted
+3 red peppers, roasted and skinned
+2 tbsp pomegranate molasses
+1 clove garlic
+1 tsp coriander
+1 tbsp vinegar
+50 ml olive oil, plus a little for the top
+salt to taste
+handful of pomegranate seeds, to scatter over
+
+Toast the walnuts in a low oven. Blend everything but the oil.`;
+
 const hummus = '?dip=weir-house-hummus';
 const wide = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 const views = [
   { name: 'book', size: wide, path: '/' },
   { name: 'bench', size: wide, path: `/bench${hummus}` },
+  {
+    name: 'adding',
+    size: wide,
+    path: `/bench${hummus}`,
+    act: async (page) => {
+      await page.getByRole('combobox', { name: 'Add something' }).fill('1 tsp coriander');
+      await page.getByText('Which coriander?').waitFor();
+    },
+  },
+  {
+    name: 'new-dip',
+    size: { width: 1280, height: 1000 },
+    path: '/new',
+    act: async (page) => {
+      await page.getByRole('textbox', { name: 'What goes in' }).fill(recipe);
+      await page.getByText('2 lines left out until answered').waitFor();
+    },
+  },
   {
     name: 'bench-landing',
     size: wide,
@@ -65,21 +98,6 @@ const views = [
     },
   },
   {
-    name: 'make-loads',
-    size: { width: 1280, height: 1000 },
-    path: `/bench${hummus}`,
-    act: async (page) => {
-      await button(page, 'Size').click();
-      const size = page.getByRole('dialog');
-      await size.getByRole('combobox').first().selectOption({ label: 'so many times' });
-      await size.getByRole('textbox').first().fill('6');
-      await size.getByRole('button', { name: /^Take/ }).click();
-      await page.getByText('All saved').waitFor();
-      await page.goto(`${page.url().split('/bench')[0]}/make${hummus}`);
-      await page.getByRole('region', { name: 'Loads' }).waitFor();
-    },
-  },
-  {
     name: 'make-rescue',
     size: wide,
     scheme: 'dark',
@@ -96,20 +114,6 @@ const views = [
       const back = page.getByText('A way back');
       await back.waitFor({ timeout: 20_000 });
       await page.getByRole('heading', { name: 'What next?' }).evaluate((it) => it.scrollIntoView());
-    },
-  },
-  {
-    name: 'make-split',
-    size: wide,
-    path: `/make${hummus}`,
-    act: async (page) => {
-      await startMaking(page, 10);
-      await button(page, 'Divide it into two or more').click();
-      const divide = page.getByRole('region', { name: 'Divide the base' });
-      await divide.getByRole('textbox', { name: 'Part 1 is called' }).fill('to dip');
-      await divide.getByRole('textbox', { name: 'Part 2 is called' }).fill('green, to dress');
-      await divide.getByRole('combobox', { name: 'Part 2 is to be' }).selectOption('ribbons');
-      await divide.evaluate((it) => it.scrollIntoView({ block: 'center' }));
     },
   },
   {
