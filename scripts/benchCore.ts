@@ -1,4 +1,6 @@
 /** Times the computation in Node.js; prints its figures as JSON for bench.mjs. */
+import { readLine } from '../core/src/lines/readLine';
+import judged from '../core/test/lines/lines.json';
 import { type AdviseInput } from '@cobbet/core/advise/adviseInput';
 import { advise } from '@cobbet/core/advise/advise';
 import { analyse } from '@cobbet/core/dip/analyse';
@@ -177,6 +179,13 @@ const plan = {
   replanMs: now() - pinnedAt,
 };
 
+let nextLine = 0;
+const reading = timed(60, judged.length, () => {
+  const { line, measures } = judged[nextLine % judged.length] ?? { line: '', measures: 'us' };
+  nextLine += 1;
+  sink += readLine(line, { larder: shippedLarder, measures: measures as 'us' }).parts.length;
+});
+
 const kitchens = 500;
 const cooked = Array.from({ length: kitchens }, (_, i) =>
   simulatedCook(i + 1, shippedLarder, solver),
@@ -196,5 +205,5 @@ const cook = {
 };
 
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), plan, cook, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), reading, plan, cook, sink: Number.isFinite(sink) })}\n`,
 );

@@ -2,7 +2,10 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { beforeAll, describe, expect, test } from '@jest/globals';
+import { beforeAll, describe, expect, jest, test } from '@jest/globals';
+
+// each call is a process of its own, and a machine may be many times slower
+jest.setTimeout(120_000);
 
 const script = join(__dirname, '../../scripts/cobbet.mjs');
 const folder = mkdtempSync(join(tmpdir(), 'cobbet-'));
@@ -55,6 +58,22 @@ describe('answers as JSON', () => {
       allergens: ['sesame'],
       body: { continuous: 'water' },
     });
+  });
+
+  test('lines takes the text of a recipe as it is, with the measures of its cook', async () => {
+    const path = file('dip.txt', '1 tbsp tahini\n1 tsp coriander\n');
+    const fromFile = await cobbet(['lines', path, '--measures', 'australian']);
+    const piped = await cobbet(
+      ['lines', '-', '--measures=australian'],
+      '1 tbsp tahini\n1 tsp coriander\n',
+    );
+    expect([fromFile.code, piped.out]).toEqual([0, fromFile.out]);
+    expect(JSON.parse(fromFile.out)).toMatchObject({
+      parts: [{ line: 1, ingredient: 'tahini-hulled', massG: expect.closeTo(20.6, 6) }],
+      ask: [{ line: 2, candidates: ['coriander-leaf', 'coriander-seed-ground'] }],
+    });
+    const wrong = await cobbet(['lines', path, '--measures', 'roman']);
+    expect([wrong.code, JSON.parse(wrong.out).error.field]).toEqual([2, 'measures']);
   });
 
   test('advise, stage and loads of one bowl', async () => {

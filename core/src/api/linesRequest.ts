@@ -14,7 +14,7 @@ interface LinesRequest {
 }
 
 /** More than this is no recipe. */
-const mostChars = 60_000;
+const mostChars = 20_000;
 
 const linesSchema = Joi.object<LinesRequest>({
   text: Joi.string().allow('').max(mostChars).required(),

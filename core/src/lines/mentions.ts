@@ -37,16 +37,22 @@ const clockWords = new Set(
 
 const isWord = ({ tokens }: LineWords, at: number) => tokens[at]?.kind === 'word';
 
+/** A line with more strange words than this is in no kitchen's English, and nothing of it is put right. */
+const mostStrange = 12;
+
 /** Words put right where they are slips of something known. */
 function spelled(larder: Larder, line: LineWords): { line: LineWords; slipped: Set<number> } {
   const slipped = new Set<number>();
+  let strange = 0;
   const tokens = line.tokens.map((token, i) => {
     const [lower = '', stem = ''] = [line.lower[i], line.stems[i]];
     if (token.kind !== 'word' || isSpelt(larder, lower, stem)) return token;
     if (containers.has(stem) || pieceUnits.has(stem) || countWords.has(stem) || sizeOf(lower))
       return token;
     if (vesselsMl[stem] || clockWords.has(lower) || otherFoods.has(lower)) return token;
-    const right = respelt(larder, stem) ?? respelt(larder, lower);
+    strange += 1;
+    if (strange > mostStrange) return token;
+    const right = respelt(larder, stem) ?? (stem === lower ? null : respelt(larder, lower));
     if (!right) return token;
     slipped.add(i);
     return { ...token, text: right };

@@ -197,6 +197,9 @@ function questionAbout(
   return odd === null ? { part } : question('unusual', odd, { ...part, sure: 0.4 });
 }
 
+/** Amounts of an unknown food one line may name. */
+const mostUnknown = 4;
+
 /** A line with an amount of something the larder does not know. */
 function unknownFood(mentions: Mentions, clean: string, context: LineContext): LineReading {
   const { larder, picked } = context;
@@ -214,7 +217,9 @@ function unknownFood(mentions: Mentions, clean: string, context: LineContext): L
     return readLine(lower.replace(name, short), { ...context, picked: new Map() });
   }
   const clove = amount?.measure.piece === 'clove';
-  const found = name === '' ? [] : searchLarder(larder, name, 3).map(({ id }) => id);
+  // what lists many amounts and no food is no line to look anything up for
+  const named = name !== '' && mentions.amounts.length <= mostUnknown;
+  const found = named ? searchLarder(larder, name.slice(0, 40), 3).map(({ id }) => id) : [];
   const why = name === '' ? 'Of what?' : `“${name}” is not in the larder.`;
   const candidates = clove ? [everyday.garlic] : found;
   const question = { text: clean, kind: 'food' as const, why, food: name, candidates };

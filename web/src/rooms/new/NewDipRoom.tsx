@@ -89,7 +89,7 @@ export function NewDipRoom() {
             placeholder={example}
             onChange={(event) => recipe.setText(event.target.value)}
             slotProps={{
-              htmlInput: { 'aria-label': 'What goes in', maxLength: 60_000, spellCheck: false },
+              htmlInput: { 'aria-label': 'What goes in', maxLength: 20_000, spellCheck: false },
             }}
           />
         </Box>
