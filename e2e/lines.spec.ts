@@ -59,6 +59,22 @@ test('another food is never taken for one of the larder', async ({ page }) => {
   await expect(page.getByRole('listitem')).toHaveCount(10);
 });
 
+test('a food that is lacking can be kept like another one, with its row as one step of undo', async ({
+  page,
+}) => {
+  await openBench(page);
+  await adding(page).fill('2 tsp tomato ketchup');
+  await offered(page).filter({ hasText: 'something new, “Tomato ketchup”' }).click();
+  await expect(amount(page, 'Tomato ketchup')).toHaveValue('2 tsp');
+  await saved(page);
+  await page.goto('/larder');
+  await page.getByRole('textbox', { name: 'Find' }).fill('ketchup');
+  const list = page.getByRole('list', { name: 'Ingredients' });
+  await expect(list.getByRole('button').first()).toContainText('Tomato ketchup');
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(list.getByText('Tomato ketchup')).toHaveCount(0);
+});
+
 test('a recipe is written into an empty book: doubts are answered where they stand, and one undo takes all of it back', async ({
   page,
 }) => {

@@ -23,7 +23,7 @@ export function AddRow({
   larder: Larder;
   measures: MeasureSystem;
   placeholder?: string;
-  onAdd: (parts: readonly ReadPart[]) => void;
+  onAdd: (parts: readonly ReadPart[], mergeKey?: string) => void;
   /** What so much of it would do to the dip, in a few words. */
   effectOf?: (parts: readonly ReadPart[]) => string;
 }) {

@@ -10,7 +10,8 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import { type KeyboardEvent, useMemo, useState } from 'react';
-import { rememberPick } from '@/store/commands';
+import type { NewFood } from '@cobbet/core/lines/newFood';
+import { keepNewFood, rememberPick } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -20,8 +21,17 @@ import { typedOptions, type TypedOption } from './typedOptions';
 const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 
 /** One food as it is understood: its amount, what that weighs, what it is, and where it goes. */
-function Understood({ part, larder }: { part: ReadPart; larder: Larder }) {
-  const ingredient = larder.get(part.ingredient);
+function Understood({
+  part,
+  larder,
+  own,
+}: {
+  part: ReadPart;
+  larder: Larder;
+  own?: NewFood | undefined;
+}) {
+  const isOwn = own?.id === part.ingredient;
+  const ingredient = larder.get(isOwn ? own.like : part.ingredient);
   const grams = part.massG > 0 ? printGrams(part.massG) : '';
   const raw = part.raw ? `from ${printGrams(part.raw.massG)} raw` : '';
   const aside = [placeWords[part.place], raw, part.optional ? 'optional' : '']
@@ -40,7 +50,7 @@ function Understood({ part, larder }: { part: ReadPart; larder: Larder }) {
         </Box>
       )}
       <span>
-        {ingredient?.name}
+        {isOwn ? `something new, “${own.name}”, like ${ingredient?.name ?? ''}` : ingredient?.name}
         {aside !== '' && (
           <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.small }}>
             {' '}
@@ -54,7 +64,7 @@ function Understood({ part, larder }: { part: ReadPart; larder: Larder }) {
 
 /**
  * Understands what is typed, in any order and with any amount, and shows it before it is taken. Where it is not sure it asks, and
- * 1, 2 and 3 answer; the answer is remembered.
+ * figures answer; the answer is remembered.
  */
 export function LarderField({
   larder,
@@ -70,7 +80,7 @@ export function LarderField({
   placeholder: string;
   text: string;
   onText: (text: string) => void;
-  onAdd: (parts: readonly ReadPart[]) => void;
+  onAdd: (parts: readonly ReadPart[], mergeKey?: string) => void;
   /** What so much of it would do to the dip, in a few words. */
   effectOf?: ((parts: readonly ReadPart[]) => string) | undefined;
 }) {
@@ -89,11 +99,14 @@ export function LarderField({
     if (option.food !== undefined && option.food !== '' && last) {
       void rememberPick(option.food, last.ingredient);
     }
-    onAdd(option.parts);
+    // a new food and what it goes into are one step of undo
+    const mergeKey = option.own && `own ${option.own.id}`;
+    if (option.own) void keepNewFood(option.own, mergeKey);
+    onAdd(option.parts, mergeKey);
     onText('');
   };
   const answer = (event: KeyboardEvent) => {
-    const option = /^[123]$/.test(event.key) ? options[Number(event.key) - 1] : undefined;
+    const option = /^[1-4]$/.test(event.key) ? options[Number(event.key) - 1] : undefined;
     if (!byFigure || !option || !open || event.ctrlKey || event.metaKey || event.altKey) return;
     event.preventDefault();
     take(option);
@@ -132,7 +145,7 @@ export function LarderField({
           </Box>
         </li>
       )}
-      renderOption={({ key, ...props }, { kind, parts }, { index }) => (
+      renderOption={({ key, ...props }, { kind, parts, own }, { index }) => (
         <Box component="li" key={key} {...props} sx={{ gap: 1, alignItems: 'baseline !important' }}>
           {kind === 'choice' && byFigure && (
             <Box component="kbd" sx={{ fontWeight: 700, minWidth: 18 }}>
@@ -141,9 +154,9 @@ export function LarderField({
           )}
           <Box sx={{ display: 'grid', rowGap: 0.25, minWidth: 0 }}>
             {parts.map((part, i) => (
-              <Understood key={i} part={part} larder={larder} />
+              <Understood key={i} part={part} larder={larder} own={own} />
             ))}
-            {kind !== 'name' && effectOf && (
+            {kind !== 'name' && !own && effectOf && (
               <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.small }}>
                 {effectOf(parts)}
               </Box>

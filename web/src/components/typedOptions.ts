@@ -2,6 +2,7 @@ import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { searchLarder } from '@cobbet/core/larder/find';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { LineContext } from '@cobbet/core/lines/readLine';
+import { newFood, type NewFood } from '@cobbet/core/lines/newFood';
 import { understandLine } from '@cobbet/core/lines/understand';
 
 /** Something a typed line may become: everything that was understood, one way to settle a doubt, or a name that fits so far. */
@@ -11,6 +12,8 @@ export interface TypedOption {
   parts: readonly ReadPart[];
   /** What the answer is remembered by, where it settles a doubt. */
   food?: string;
+  /** A food that goes into the larder with it. */
+  own?: NewFood;
 }
 
 /** What a typed line offers, and what it asks. */
@@ -80,6 +83,12 @@ export function typedOptions(text: string, context: LineContext): TypedLine {
       parts: [...parts, part],
       food: question.food,
     }));
+    const own = newFood(question, context.larder);
+    const like = choices.find(({ ingredient }) => ingredient === own?.like);
+    if (own && like) {
+      const part = { ...like.part, ingredient: own.id };
+      settled.push({ key: 'own', kind: 'choice', parts: [...parts, part], own });
+    }
     return { options: settled, why: question.why };
   }
   if (question || parts.length === 0) {

@@ -17,6 +17,7 @@ import {
 } from '@cobbet/core/book/trial';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { YieldResult } from '@cobbet/core/prepare/yieldResult';
+import type { NewFood } from '@cobbet/core/lines/newFood';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { useBook } from './bookStore';
 
@@ -284,6 +285,17 @@ export function forgetYields(ingredientId: string, from: string, name: string): 
       [...book.yields.values()]
         .filter((one) => one.ingredientId === ingredientId && one.from === from)
         .map((one) => remove('yields', one.id)),
+    );
+}
+
+/** Keeps a food the larder has not, like one it has; with a merge key one step with what follows. */
+export function keepNewFood(food: NewFood, mergeKey?: string): Promise<boolean> {
+  return useBook
+    .getState()
+    .act(
+      `New in the larder: ${food.name}`,
+      () => [put('larder', food)],
+      mergeKey === undefined ? {} : { mergeKey },
     );
 }
 

@@ -35,10 +35,12 @@ export function useBenchEdits(dipId: string) {
           field === undefined ? undefined : `${field} ${rowId}`,
         ),
       /** What was read of a typed line, as one step of undo. */
-      add: (parts: readonly ReadPart[]) => {
+      add: (parts: readonly ReadPart[], mergeKey?: string) => {
         const rows = parts.map((part) => rowOfPart(part, newId()));
-        edit(`Add ${parts.map(({ text }) => text).join(', ')}`.slice(0, 120), (dip) =>
-          withAdditions(dip, rows),
+        edit(
+          `Add ${parts.map(({ text }) => text).join(', ')}`.slice(0, 120),
+          (dip) => withAdditions(dip, rows),
+          mergeKey,
         );
       },
       move: (from: number, to: number) => edit('Order', (dip) => withRowMoved(dip, from, to)),

@@ -6,9 +6,11 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { LineQuestion, ReadPart } from '@cobbet/core/lines/lineReading';
 import type { ReadLine } from '@cobbet/core/lines/readRecipe';
+import { newFood } from '@cobbet/core/lines/newFood';
 import { choicesFor, isOpen } from '@cobbet/core/lines/understand';
 import { RoleMark } from '@/components/RoleMark';
 import { shortName } from '@/components/shortName';
+import { keepNewFood } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { Recipe } from './useRecipe';
@@ -65,6 +67,7 @@ function Doubt({
 }) {
   const { context, pick } = recipe;
   const choices = choicesFor(line.text, question, context);
+  const own = newFood(question, context.larder);
   return (
     <Box role="group" aria-label={`${question.why} ${line.text}`}>
       <Box sx={{ fontWeight: 700, color: colour.caution }}>{question.why}</Box>
@@ -86,6 +89,12 @@ function Doubt({
             {part.massG > 0 && `, ${printGrams(part.massG)}`}
           </Button>
         ))}
+        {own && choices.length > 0 && (
+          <Button size="small" sx={{ minHeight: 44 }} onClick={() => void keepNewFood(own)}>
+            Something new, like{' '}
+            {shortName(context.larder.get(own.like)?.name ?? own.like).toLowerCase()}
+          </Button>
+        )}
       </Box>
     </Box>
   );
