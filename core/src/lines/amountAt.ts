@@ -156,7 +156,11 @@ function measured(
   const named =
     unit.piece !== undefined && (lower[unit.next] === 'of' || stems[unit.next - 1] === 'piece');
   const definite =
-    lower[start - 1] === 'the' || lower[start] === 'whole' || before.fill !== undefined || named;
+    lower[start - 1] === 'the' ||
+    lower[start] === 'whole' ||
+    before.fill !== undefined ||
+    before.size !== undefined ||
+    named;
   if (!number && !(definite && !unit.short) && !meansOne(words, unit)) return null;
   const after = qualifiers(words, unit.next);
   const told = after.fill !== undefined || after.size !== undefined;

@@ -7,7 +7,7 @@ import type { FoodForm } from './foods';
 import { saidOf } from './formOf';
 import type { LineWords } from './lineWords';
 import type { Mentions } from './mentions';
-import { containers, sizeOf } from './measureWords';
+import { containers, pieceUnits, sizeOf } from './measureWords';
 import type { Segment } from './segments';
 import { type Basis, settle, type Settled, settleSum } from './settleAmount';
 
@@ -41,6 +41,7 @@ function rawWordsOf(form: FoodForm, said: ReadonlySet<string>, ingredient: Ingre
   if (!form.raw) return '';
   if (said.has('strained')) return ' plain yogurt';
   if (said.has('inshell')) return ' in the shell';
+  if (said.has('inpod')) return ' pods';
   return ingredient.role === 'legume' ? ' dried' : ' raw';
 }
 
@@ -55,6 +56,13 @@ function sizedBy(words: LineWords, { from, to, food }: Segment, said: SaidAmount
       return { ...said, measure: { ...said.measure, size } };
   }
   return said;
+}
+
+/** A count of the pieces named after the food: `1 roasted garlic bulb`. */
+function piecedBy(words: LineWords, { food }: Segment, said: SaidAmount): SaidAmount {
+  const piece = pieceUnits.get(words.stems[food.next] ?? '');
+  if (said.kind !== 'count' || !piece || said.from > food.next) return said;
+  return { ...said, measure: { ...said.measure, piece } };
 }
 
 /** A count with the weight of each, a package with its size: one amount out of two. */
@@ -115,7 +123,7 @@ export function amountOf(
   const counted = [name.join(' '), name.at(-1) ?? '', name[0] ?? ''];
   const basis: Basis = { rawWords: rawWordsOf(form, states, ingredient), counted };
   const closed = segment.amounts.filter(({ kind }) => kind !== 'open');
-  const all = closed.map((one) => sizedBy(words, segment, one));
+  const all = closed.map((one) => piecedBy(words, segment, sizedBy(words, segment, one)));
   const [first, second] = all;
   if (!first) return { open: true };
   if (first.broken) return { problem: 'That divides by nothing: how much is it?' };

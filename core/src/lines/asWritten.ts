@@ -29,7 +29,7 @@ export function asWritten(
   for (let count = Math.min(words.length, mostWords); count > 0; count -= 1) {
     for (const text of [words.slice(0, count).join(' '), words.slice(-count).join(' ')]) {
       // a bare figure says less than what was understood
-      if (/[a-z]/i.test(text) && says(text)) return text;
+      if (/[a-z]/i.test(text) && !/[()]/.test(text) && says(text)) return text;
     }
   }
   return amount;

@@ -70,6 +70,10 @@ export const openWords: ReadonlySet<string> = new Set(
 const sizes: Readonly<Record<string, NonNullable<Measure['size']>>> = {
   ...sizeWords,
   tiny: 'small',
+  sm: 'small',
+  med: 'medium',
+  lg: 'large',
+  lge: 'large',
   baby: 'small',
   smallish: 'small',
   huge: 'large',

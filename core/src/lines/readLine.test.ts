@@ -107,6 +107,8 @@ describe('amounts and foods in any order', () => {
     ['100 ml of the cooking liquid', 'bean-cooking-liquid', 101],
     ['3 medjool dates', 'date-dried', 48],
     ['a knob of butter', 'butter', 15],
+    ['1 roasted garlic bulb', 'garlic-roasted', 33],
+    ['3 lg cloves garlic', 'garlic-raw', 16.8],
     ['1 tbsp oil from the jar of sun-dried tomatoes', 'olive-oil-extra-virgin', 13.7],
   ])('%s', (line, id, massG) => {
     const part = only(line);
@@ -131,6 +133,7 @@ describe('its state decides what a thing is', () => {
     ['500 g plain yogurt, hung overnight', 'labneh', 500, 250],
     ['200 g pistachios in their shells', 'pistachio', 200, 104],
     ['300 g raw pumpkin', 'pumpkin-roasted', 300, 180],
+    ['1 kg broad beans in their pods', 'broad-beans-fresh-boiled', 1000, 330],
   ])('%s is an amount of the raw thing', (line, id, rawG, readyG) => {
     const part = only(line);
     expect(part.ingredient).toBe(id);
@@ -143,6 +146,7 @@ describe('its state decides what a thing is', () => {
     ['200 g chickpeas, boiled', 'chickpeas-cooked'],
     ['2 heads garlic, roasted', 'garlic-roasted'],
     ['2 red peppers, roasted and peeled', 'red-pepper-roasted'],
+    ['1 whole roasted garlic bulb', 'garlic-roasted'],
     ['200 g jarred roasted red peppers', 'red-pepper-jarred'],
     ['1 small cucumber, grated and squeezed', 'cucumber-squeezed'],
     ['1 tsp dried mint', 'mint-dried'],

@@ -21,6 +21,7 @@ toasted: toasted
 smoked: smoked smoky
 pickled: pickled
 shelled: shelled podded
+inpod: pod pods
 inshell: unshelled shells shell
 skinned: skinned slipped peeled
 reduced: reduced
