@@ -15,10 +15,9 @@ import { keepNewFood, rememberPick } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { placeWords } from './placeWords';
 import { RoleMark } from './RoleMark';
 import { typedOptions, type TypedOption } from './typedOptions';
-
-const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 
 /** One food as it is understood: its amount, what that weighs, what it is, and where it goes. */
 function Understood({

@@ -8,6 +8,7 @@ import type { LineQuestion, ReadPart } from '@cobbet/core/lines/lineReading';
 import type { ReadLine } from '@cobbet/core/lines/readRecipe';
 import { newFood } from '@cobbet/core/lines/newFood';
 import { choicesFor, isOpen } from '@cobbet/core/lines/understand';
+import { placeWords } from '@/components/placeWords';
 import { RoleMark } from '@/components/RoleMark';
 import { shortName } from '@/components/shortName';
 import { keepNewFood } from '@/store/commands';
@@ -15,7 +16,6 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { Recipe } from './useRecipe';
 
-const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 const skippedWords = {
   heading: 'a heading',
   step: 'how it is made',

@@ -13,6 +13,7 @@ import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { type CSSProperties, type KeyboardEvent, memo } from 'react';
+import { placeWords } from '@/components/placeWords';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -20,8 +21,6 @@ import { After } from '../line/After';
 import { AmountField } from './AmountField';
 import { rowHeight } from '../line/lineGeometry';
 import { shortName } from '@/components/shortName';
-
-const placeWords = { bowl: '', fold: 'folded in', top: 'on top' } as const;
 
 /** The amount as the field shows it, and the other way of saying it beside it. */
 function amountTexts(read: ReadRow, view: AmountView, measures: MeasureSystem) {
