@@ -4,16 +4,18 @@ import { everyday } from '../larder/everyday';
 import type { Larder } from '../larder/larder';
 import { searchLarder } from '../larder/find';
 import type { Place } from '../mix/part';
+import { bothOfFruit, canLiquid } from './alongside';
 import { amountOf } from './amountOf';
 import { asWritten } from './asWritten';
 import { cleanLine } from './cleanLine';
-import { foodCalled, type FoodForm } from './foods';
+import type { FoodForm } from './foods';
 import { formOf, saidOf } from './formOf';
-import { asks, beginsWithVerb, isSentence, skippedByShape } from './lineKind';
+import { beginsWithVerb, skippedByShape } from './lineKind';
 import type { DoubtKind, LineQuestion, LineReading, ReadPart, SkipReason } from './lineReading';
 import { findMentions, type Mentions } from './mentions';
 import { isOptional, placeOf } from './placeOf';
 import { type Segment, segmentsOf } from './segments';
+import { toldOnly } from './toldOnly';
 import { unusual } from './unusual';
 
 /** What a line is read with. */
@@ -35,34 +37,6 @@ const keyOf = ({ food: { food, strange } }: Segment): string =>
 /** Words that say a thing is for the pot and perhaps not for the dip. */
 const besides =
   /\bfor (?:the )?(?:pot|pan|frying|fry|boiling|soaking|soak|cooking|tray|roasting|brushing|greasing)\b/;
-
-/** Words that say what kind of dish a line names, where the line is its title. */
-const dishes =
-  /\b(?:hummus|houmous|hommus|dip|dips|spread|pesto|pâté|pate|salsa|sauce|relish|chutney|purée|cream)\b/i;
-
-/** Why nothing comes of a line that names foods and no amount of them. */
-function toldOnly(clean: string, { amounts, foods, words }: Mentions): SkipReason | null {
-  const measured = amounts.filter(({ kind }) => kind !== 'open' && kind !== 'little');
-  if (asks(clean)) return 'step';
-  if (measured.length === 0) {
-    if (/^(?:no|not|without|omit|skip|hold the|leave out|never)\b/i.test(clean)) return 'note';
-    if (beginsWithVerb(clean) && !/^(?:drizzle|squeeze|top|finish|garnish|toast)\b/i.test(clean))
-      return 'step';
-    if (beginsWithVerb(clean) && isSentence(clean)) return 'step';
-    if (isSentence(clean) && amounts.length === 0) return 'note';
-    if (foods.length > 0 && amounts.length === 0 && dishes.test(clean)) return 'note';
-    return null;
-  }
-  const [first] = foods;
-  const sentences = clean.split(/[.!?](?:\s|$)/).filter((part) => part.trim() !== '').length;
-  if (first && beginsWithVerb(clean)) {
-    const before = measured.some(({ from }) => from < first.from);
-    const soon = measured.some(({ from }) => from <= first.next + 1);
-    if (!before && !soon) return 'step';
-    if (sentences > 1 && words.lower.length > 14) return 'step';
-  }
-  return null;
-}
 
 function sorted(ids: readonly string[], larder: Larder): string[] {
   return [...new Set(ids)].filter((id) => larder.has(id)).slice(0, 3);
@@ -255,40 +229,4 @@ export function readLine(text: string, context: LineContext): LineReading {
     if (ask) reading.ask.push(ask);
   }
   return reading;
-}
-
-const withLiquid =
-  /\b(?:liquid|water|juice) (?:and all|too|as well|included)|undrained|not drained|including (?:the |their )?(?:liquid|water)|(?:with|in) (?:all )?(?:the|their|its) (?:liquid|water|juice)/;
-
-/** `1 tin chickpeas, liquid and all`: the can's liquid goes in as well. */
-function canLiquid({ words }: Mentions, segments: Segment[], { larder }: LineContext): Segment[] {
-  return segments.flatMap((segment) => {
-    const own = words.lower.slice(segment.from, segment.to).join(' ');
-    const [amount] = segment.amounts;
-    const fromCan = segment.food.food.forms.some(({ ids }) => larder.get(ids[0] ?? '')?.cookedAs);
-    if (amount?.measure.unit !== 'can' || !fromCan || !withLiquid.test(own)) return [segment];
-    const food = {
-      ...segment.food,
-      food: { words: [], forms: [{ needs: [], ids: [everyday.canLiquid] }] },
-    };
-    return [segment, { ...segment, food, others: [] }];
-  });
-}
-
-/** `zest and juice of 1 lime`, `lemon zest and juice`: two foods from one fruit. */
-function bothOfFruit({ words }: Mentions, segments: Segment[], { larder }: LineContext): Segment[] {
-  return segments.flatMap((segment) => {
-    const stems = words.stems.slice(segment.from, segment.to);
-    if (!stems.includes('juice') || !stems.includes('zest')) return [segment];
-    const fruit = foodCalled(larder, segment.food.food.words[0] ?? '');
-    const ids = fruit?.forms.flatMap(({ ids: some }) => some) ?? [];
-    if (ids.length < 2 || !ids.some((id) => larder.get(id)?.pieceName?.endsWith('zest'))) {
-      return [segment];
-    }
-    const only = (id: string): Segment => {
-      const food = { words: fruit?.words ?? [], forms: [{ needs: [], ids: [id] }] };
-      return { ...segment, food: { ...segment.food, food } };
-    };
-    return ids.map(only);
-  });
 }
