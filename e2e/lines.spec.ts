@@ -103,6 +103,15 @@ test('a recipe is written into an empty book: doubts are answered where they sta
   await expect(page.getByText('Nothing here yet')).toBeVisible();
 });
 
+test('a second tap begins no second dip', async ({ page }) => {
+  await openBlankBook(page);
+  await page.goto('/new');
+  await page.getByRole('button', { name: 'Blank, to add to one by one' }).dblclick();
+  await expect(page.getByRole('heading', { level: 1, name: 'A new dip' })).toBeVisible();
+  await page.getByRole('link', { name: 'Book' }).click();
+  await expect(page.getByText('1 dip,')).toBeVisible();
+});
+
 test('what is written is there after a reload, and a line left unanswered is kept in the note', async ({
   page,
 }) => {

@@ -40,7 +40,7 @@ const handfulG = { leaf: 20, other: 30 } as const;
 const flowing = new Set(['liquid', 'oil', 'sesame-paste', 'nut-butter', 'dairy-gel']);
 
 /** Whether a cup of it is read like a liquid: it pours or levels itself. */
-function levelsItself(ingredient: Measurable): boolean {
+export function levelsItself(ingredient: Measurable): boolean {
   return flowing.has(ingredient.structure) && !ingredient.grains;
 }
 

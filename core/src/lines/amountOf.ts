@@ -4,7 +4,6 @@ import type { MeasureSystem } from '../amounts/measureSystem';
 import type { Ingredient } from '../larder/ingredient';
 import type { SaidAmount } from './amountAt';
 import type { FoodForm } from './foods';
-import { saidOf } from './formOf';
 import type { LineWords } from './lineWords';
 import type { Mentions } from './mentions';
 import { containers, pieceUnits, sizeOf } from './measureWords';
@@ -65,6 +64,15 @@ function piecedBy(words: LineWords, { food }: Segment, said: SaidAmount): SaidAm
   return { ...said, measure: { ...said.measure, piece } };
 }
 
+/** `a lemon and a half`. */
+function halfMore({ lower }: LineWords, { food }: Segment, said: SaidAmount): SaidAmount {
+  const after = lower.slice(food.next, food.next + 3).join(' ');
+  if (said.kind !== 'count' || after !== 'and a half' || said.from > food.next) return said;
+  const { value, low, high } = said.measure;
+  const measure = { ...said.measure, value: value + 0.5, low: low + 0.5, high: high + 0.5 };
+  return { ...said, measure };
+}
+
 /** A count with the weight of each, a package with its size: one amount out of two. */
 function joined(
   words: LineWords,
@@ -109,21 +117,24 @@ const ratioOf = (a: Settled, b: Settled) =>
 /**
  * The amount of one food out of everything a line says of it: the drained weight before any, a weight before a cup, what is
  * added up, a package with its size; two that contradict each other are asked about.
+ *
+ * @param states what is said of the food, from `saidOf`
  */
 export function amountOf(
-  mentions: Mentions,
+  { words }: Mentions,
   segment: Segment,
   ingredient: Ingredient,
   form: FoodForm,
+  states: ReadonlySet<string>,
   system: MeasureSystem,
 ): FoodAmount {
-  const { words } = mentions;
-  const { states } = saidOf(mentions, segment);
   const name = segment.food.food.words;
   const counted = [name.join(' '), name.at(-1) ?? '', name[0] ?? ''];
   const basis: Basis = { rawWords: rawWordsOf(form, states, ingredient), counted };
   const closed = segment.amounts.filter(({ kind }) => kind !== 'open');
-  const all = closed.map((one) => piecedBy(words, segment, sizedBy(words, segment, one)));
+  const all = closed.map((one) =>
+    halfMore(words, segment, piecedBy(words, segment, sizedBy(words, segment, one))),
+  );
   const [first, second] = all;
   if (!first) return { open: true };
   if (first.broken) return { problem: 'That divides by nothing: how much is it?' };
@@ -153,7 +164,7 @@ export function amountOf(
     if (settled) return { settled, doubt: 'Is it the second amount?' };
   }
   const drained = all.find((one) => isWeight(one) && around(words, one).includes('drained'));
-  if (drained && all.length >= 1) {
+  if (drained) {
     const settled = settleOne(drained);
     if (settled) return { settled };
   }

@@ -1,9 +1,9 @@
 import { distance } from 'fastest-levenshtein';
 import { fractionWords, wholeWords } from '../amounts/numberWords';
-import { singular } from '../amounts/pieceWords';
 import { unitOf } from '../amounts/unitWords';
 import { type Larder, shippedLarder } from '../larder/larder';
 import table from './data/foods.json';
+import { stemOf } from './lineWords';
 import { otherFoods } from './vocabulary/otherFoods';
 import { plainWords } from './vocabulary/plainWords';
 import { statesOf, stateWords } from './vocabulary/states';
@@ -45,7 +45,7 @@ const plain = (text: string) =>
     .replace(/’/g, "'")
     .split(/[^\p{L}\p{N}']+/u)
     .filter((word) => word !== '')
-    .map((word) => singular(word.replace(/'s$/, '')));
+    .map(stemOf);
 
 const lexicons = new WeakMap<Larder, Lexicon>();
 

@@ -8,6 +8,15 @@ export interface LineWords {
   stems: string[];
 }
 
+/** A word as names are compared: in the singular, without a genitive. */
+export const stemOf = (lower: string): string => singular(lower.replace(/'s$/, ''));
+
+/** Tokens with each in lower case and in the singular. */
+export function withStems(list: Token[]): LineWords {
+  const lower = list.map(({ text }) => text.toLowerCase());
+  return { tokens: list, lower, stems: lower.map(stemOf) };
+}
+
 /**
  * Cuts a clean line into words. Joined words come apart where each half says something by itself (`sun-dried`, `14-oz`).
  *
@@ -27,6 +36,5 @@ export function lineWords(clean: string): LineWords {
     const plain = token.text.replace(/’/g, "'").replace(/^'+|'+$/g, '');
     return { ...token, text: plain === '' ? token.text : plain };
   });
-  const lower = list.map(({ text: word }) => word.toLowerCase());
-  return { tokens: list, lower, stems: lower.map((word) => singular(word.replace(/'s$/, ''))) };
+  return withStems(list);
 }

@@ -87,3 +87,11 @@ const sizes: Readonly<Record<string, NonNullable<Measure['size']>>> = {
 /** The size a word says. */
 export const sizeOf = (word: string): Measure['size'] =>
   Object.hasOwn(sizes, word) ? sizes[word] : undefined;
+
+/** Whether a word counts, measures or sizes: such a word makes no other food of what stands before it. */
+export const isMeasureWord = (lower: string, stem: string): boolean =>
+  containers.has(stem) ||
+  pieceUnits.has(stem) ||
+  countWords.has(stem) ||
+  Object.hasOwn(vesselsMl, stem) ||
+  sizeOf(lower) !== undefined;

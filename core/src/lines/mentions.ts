@@ -1,11 +1,10 @@
 import type { Larder } from '../larder/larder';
 import { amountAt, type SaidAmount } from './amountAt';
 import { foodAt, type FoodName, isKnownWord, isSpelt, respelt } from './foods';
-import { lineWords, type LineWords } from './lineWords';
-import { containers, countWords, pieceUnits, sizeOf, vesselsMl } from './measureWords';
+import { lineWords, type LineWords, withStems } from './lineWords';
+import { isMeasureWord } from './measureWords';
 import { otherFoods } from './vocabulary/otherFoods';
 import { describes } from './vocabulary/plainWords';
-import { singular } from '../amounts/pieceWords';
 
 /** A food named in a line. */
 export interface FoodMention {
@@ -47,9 +46,7 @@ function spelled(larder: Larder, line: LineWords): { line: LineWords; slipped: S
   const tokens = line.tokens.map((token, i) => {
     const [lower = '', stem = ''] = [line.lower[i], line.stems[i]];
     if (token.kind !== 'word' || isSpelt(larder, lower, stem)) return token;
-    if (containers.has(stem) || pieceUnits.has(stem) || countWords.has(stem) || sizeOf(lower))
-      return token;
-    if (vesselsMl[stem] || clockWords.has(lower) || otherFoods.has(lower)) return token;
+    if (isMeasureWord(lower, stem) || clockWords.has(lower) || otherFoods.has(lower)) return token;
     strange += 1;
     if (strange > mostStrange) return token;
     const right = respelt(larder, stem) ?? (stem === lower ? null : respelt(larder, lower));
@@ -57,11 +54,7 @@ function spelled(larder: Larder, line: LineWords): { line: LineWords; slipped: S
     slipped.add(i);
     return { ...token, text: right };
   });
-  const lower = tokens.map(({ text }) => text.toLowerCase());
-  return {
-    line: { tokens, lower, stems: lower.map((word) => singular(word.replace(/'s$/, ''))) },
-    slipped,
-  };
+  return { line: withStems(tokens), slipped };
 }
 
 function depths({ lower }: LineWords): number[] {
@@ -93,17 +86,8 @@ function strangeAfter(
   if (otherFoods.has(stem) || otherFoods.has(lower)) return lower;
   if (byProducts.has(stem)) return leafy && stem === 'leaf' ? undefined : lower;
   if (foodAt(larder, words.stems, next)) return lower;
-  if (
-    containers.has(stem) ||
-    pieceUnits.has(stem) ||
-    countWords.has(stem) ||
-    sizeOf(lower) ||
-    vesselsMl[stem]
-  )
-    return undefined;
-  return isKnownWord(larder, lower, stem) || describes(lower) || clockWords.has(lower)
-    ? undefined
-    : lower;
+  const known = isMeasureWord(lower, stem) || isKnownWord(larder, lower, stem);
+  return known || describes(lower) || clockWords.has(lower) ? undefined : lower;
 }
 
 /** A word before it that is another food: `oat milk`. */

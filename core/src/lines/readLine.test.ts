@@ -83,6 +83,7 @@ describe('amounts and foods in any order', () => {
     ['juice of half a lemon', 'lemon-juice', 23],
     ['½ lemon, juiced', 'lemon-juice', 23],
     ['zest of 1 lemon', 'lemon-zest', 4.5],
+    ['a lemon and a half, juiced', 'lemon-juice', 69],
     ['garlic, 2 cloves', 'garlic-raw', 8],
     ['1 fat clove garlic', 'garlic-raw', 5.6],
     ['8 walnut halves', 'walnut', 16],

@@ -65,6 +65,7 @@ function noteOf(clean: string): string | undefined {
 /** Everything that was found out about one food of a line. */
 interface Found {
   form: FoodForm;
+  states: ReadonlySet<string>;
   ingredient: Ingredient;
   candidates: string[];
 }
@@ -81,6 +82,7 @@ function foundFood(mentions: Mentions, segment: Segment, context: LineContext): 
   const settled = picked === undefined ? form : { ...form, ask: false };
   return {
     form: settled,
+    states: said.states,
     ingredient,
     candidates: sorted([ingredient.id, ...form.ids, ...others], context.larder),
   };
@@ -104,7 +106,7 @@ function questionAbout(
   });
   const name = wordsOf(mentions, food.from, food.next);
   if (!found) return question('food', `What is “${name}” here?`);
-  const { ingredient, form } = found;
+  const { ingredient, form, states } = found;
   const answered = context.picked?.has(keyOf(segment)) === true;
   if (food.strange !== undefined && !answered) {
     return question('food', `“${name}” with “${food.strange}” is not in the larder.`);
@@ -125,7 +127,7 @@ function questionAbout(
   );
   const optional = isOptional(alone ? line : own) ? { optional: true as const } : {};
   const note = alone ? noteOf(clean) : undefined;
-  const amount = amountOf(mentions, segment, ingredient, form, context.measures);
+  const amount = amountOf(mentions, segment, ingredient, form, states, context.measures);
   const shell = {
     text,
     ingredient: ingredient.id,

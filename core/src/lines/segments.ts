@@ -24,15 +24,13 @@ export interface Segment {
   others: FoodMention[];
   /** The line says one amount for several foods together. */
   shared?: number;
-  /** More of a food named before. */
-  carried?: true;
 }
 
 /**
  * The foods of a line, each with its own words and amounts.
  *
  * Amounts stand before their food, or after it where none stands before; one amount for several foods is for each where the line
- * says so, and is shared out where it says `altogether`.
+ * says so, and is shared out else.
  */
 export function segmentsOf(mentions: Mentions, larder: Larder): Segment[] {
   const { words, depth } = mentions;
@@ -93,9 +91,6 @@ function shareAmounts(mentions: Mentions, foods: Segment[]): void {
   const without = foods.filter((one) => one.amounts.length === 0);
   const last = foods.at(-1);
   const eachAt = words.lower.indexOf('each');
-  const together = words.lower.some((word) =>
-    ['altogether', 'together', 'total', 'combined', 'both', 'all'].includes(word),
-  );
   // all foods, then all amounts
   if (last && without.length === foods.length - 1 && last.amounts.length === foods.length) {
     const trailing = [...last.amounts];
@@ -111,7 +106,7 @@ function shareAmounts(mentions: Mentions, foods: Segment[]): void {
   const after = last !== undefined && given.from >= last.food.next;
   if (!before && !after) return;
   if (eachAt >= 0) for (const one of foods) one.amounts = [given];
-  else if (together || before || after) {
+  else {
     const plainJoint = !foods.some(
       (one, i) =>
         i > 0 && between(mentions, foods[i - 1]?.food.next ?? 0, one.food.from).includes('with'),
@@ -121,6 +116,8 @@ function shareAmounts(mentions: Mentions, foods: Segment[]): void {
   }
 }
 
+const moreJoints = new Set(['+', 'plus', 'and', '&']);
+
 /** `60 g walnuts + some for decoration`, `zest of 1 lemon + juice of 2`: more of the food before. */
 function withCarried(mentions: Mentions, foods: Segment[], larder: Larder): Segment[] {
   const { words, depth } = mentions;
@@ -128,7 +125,7 @@ function withCarried(mentions: Mentions, foods: Segment[], larder: Larder): Segm
     const joint = segment.amounts.findIndex(({ from, kind }, i) => {
       if (i === 0 || from < segment.food.next) return false;
       const lead = words.lower.slice(Math.max(0, from - 5), from);
-      if (!lead.some((word) => ['+', 'plus', 'and', '&'].includes(word))) return false;
+      if (!lead.some((word) => moreJoints.has(word))) return false;
       const rest = words.stems.slice(from - 2, segment.to);
       if (saysOnTop(words.lower.slice(from, segment.to).join(' '))) return true;
       if (depth[from] !== 0) return false;
@@ -141,15 +138,14 @@ function withCarried(mentions: Mentions, foods: Segment[], larder: Larder): Segm
     const more = segment.amounts[joint];
     if (joint < 0 || !more) return [segment];
     let cut = more.from;
-    while (cut > segment.food.next && !['+', 'plus', 'and', '&'].includes(words.lower[cut] ?? ''))
-      cut -= 1;
+    while (cut > segment.food.next && !moreJoints.has(words.lower[cut] ?? '')) cut -= 1;
     // the juice of the fruit that was zested
     const part = ['juice', 'zest'].find((one) => words.stems.slice(cut, segment.to).includes(one));
     const food = part ? foodCalled(larder, `${segment.food.food.words[0] ?? ''} ${part}`) : null;
     const carried = food ? { ...segment.food, food } : segment.food;
     return [
       { ...segment, to: cut, amounts: segment.amounts.slice(0, joint) },
-      { ...segment, food: carried, from: cut, amounts: [more], others: [], carried: true },
+      { ...segment, food: carried, from: cut, amounts: [more], others: [] },
     ];
   });
 }

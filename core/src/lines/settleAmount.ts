@@ -1,3 +1,4 @@
+import { levelsItself } from '../amounts/measureInGrams';
 import { parseAmount } from '../amounts/parseAmount';
 import type { Measure } from '../amounts/amount';
 import { printAmount } from '../amounts/printAmount';
@@ -5,7 +6,7 @@ import type { MeasureSystem } from '../amounts/measureSystem';
 import { readGrams } from '../amounts/toGrams';
 import type { Ingredient } from '../larder/ingredient';
 import { readRawRow } from '../prepare/rawRow';
-import { z90 } from '../statistics/spread';
+import { range90 } from '../statistics/spread';
 import type { SaidAmount } from './amountAt';
 
 /** An amount of one ingredient, as a row takes it. */
@@ -27,14 +28,7 @@ export interface Basis {
 }
 
 function ranged(amount: string, massG: number, cv: number, rawG?: number): Settled {
-  const spread = Math.exp(z90 * cv);
-  return {
-    amount,
-    massG,
-    low: massG / spread,
-    high: massG * spread,
-    ...(rawG === undefined ? {} : { rawG }),
-  };
+  return { amount, massG, ...range90(massG, cv), ...(rawG === undefined ? {} : { rawG }) };
 }
 
 /** Reads amounts as a row would, the first that can be: of the thing itself, else of the raw thing. */
@@ -54,7 +48,12 @@ function asRow(
   return null;
 }
 
-const pours = new Set(['liquid', 'oil', 'sesame-paste', 'nut-butter', 'dairy-gel']);
+/** What a package nobody said the size of usually holds, g (J). */
+function packageG({ role, structure }: Ingredient, word: string): number {
+  if (structure === 'leaf' || word === 'jar') return 200;
+  if (role === 'oil') return 500;
+  return role === 'dairy' || word === 'bag' ? 250 : 200;
+}
 
 /** What a little of it is, or a good deal, or a package nobody said the size of (J). */
 function usualOf(
@@ -67,7 +66,7 @@ function usualOf(
   if (kind === 'little') {
     if (strong) return '1 dash';
     if (structure === 'leaf') return '½ handful';
-    return pours.has(structure) ? '1 tsp' : '1 tbsp';
+    return levelsItself(ingredient) ? '1 tsp' : '1 tbsp';
   }
   if (kind === 'lots') {
     if (strong) return '½ tsp';
@@ -75,21 +74,7 @@ function usualOf(
     return '3 tbsp';
   }
   if (kind !== 'container') return null;
-  const each =
-    structure === 'leaf'
-      ? 200
-      : word === 'jar'
-        ? 200
-        : role === 'oil'
-          ? 500
-          : role === 'dairy'
-            ? 250
-            : word === 'bag'
-              ? 250
-              : role === 'cheese'
-                ? 200
-                : 200;
-  return `${Number((measure.value * each).toFixed(1))} g`;
+  return `${Number((measure.value * packageG(ingredient, word)).toFixed(1))} g`;
 }
 
 function texts(measure: Measure, { rawWords, counted }: Basis, leafy: boolean): string[] {

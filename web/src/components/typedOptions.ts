@@ -73,9 +73,10 @@ const saidOpen = /\b(?:to taste|to serve|as needed|if needed|to cover|to finish|
 export function typedOptions(text: string, context: LineContext): TypedLine {
   if (text.trim() === '') return { options: [], why: null };
   const { parts, question, choices } = understandLine(text, context);
-  const named = namesFor(text, context);
+  // several foods, and a doubt about one that is found, are no half of a name
+  const named = question?.part || parts.length > 1 ? [] : namesFor(text, context);
   // half a word is no other food yet
-  const begun = question?.part ? [] : named.filter((one) => beginsSo(one, question?.food, context));
+  const begun = named.filter((one) => beginsSo(one, question?.food, context));
   if (question && choices.length > 0 && begun.length === 0) {
     const settled = choices.map(({ ingredient, part }): TypedOption => ({
       key: `choice ${ingredient}`,
@@ -101,9 +102,7 @@ export function typedOptions(text: string, context: LineContext): TypedLine {
   return {
     options: [
       { key: 'understood', kind: 'understood', parts: shown },
-      ...(parts.length > 1
-        ? []
-        : named.filter(({ parts: [one] }) => one && !taken.has(one.ingredient)).slice(0, 5)),
+      ...named.filter(({ parts: [one] }) => one && !taken.has(one.ingredient)).slice(0, 5),
     ],
     why: null,
   };

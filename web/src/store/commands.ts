@@ -258,16 +258,10 @@ export async function addWholeDip(
     rows: readonly { ingredientId: string; amount: string }[];
   },
 ): Promise<string> {
-  const id = newId();
-  const { rows, ...rest } = change;
-  await useBook.getState().act(`New dip ${name}`, () => [
-    put('dips', {
-      ...emptyDip(id, name, now()),
-      ...rest,
-      rows: rows.map(({ ingredientId, amount }) => plainRow(newId(), ingredientId, amount)),
-    }),
-  ]);
-  return id;
+  const rows = change.rows.map(({ ingredientId, amount }) =>
+    plainRow(newId(), ingredientId, amount),
+  );
+  return addReadDip(name, { ...change, rows });
 }
 
 /** Remembers what a raw thing really gave. */
@@ -302,8 +296,8 @@ export function keepNewFood(food: NewFood, mergeKey?: string): Promise<boolean> 
 /** A dip out of a recipe, with what was answered on the way, as one step of undo. */
 export async function addReadDip(
   name: string,
-  said: Pick<Dip, 'family' | 'rows' | 'note'>,
-  picks: ReadonlyMap<string, string>,
+  said: Pick<Dip, 'family' | 'rows' | 'note'> & Partial<Pick<Dip, 'targets'>>,
+  picks: ReadonlyMap<string, string> = new Map(),
 ): Promise<string> {
   const id = newId();
   await useBook.getState().act(`New dip ${name}`, (book) => {

@@ -14,12 +14,16 @@ import { addDip, addVariant } from '@/store/commands';
 export function OtherBeginnings({ name }: { name: string }) {
   const router = useRouter();
   const dips = useBook((state) => state.book.dips);
+  const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const open = (id: string) => router.push(`/bench?dip=${encodeURIComponent(id)}`);
   const begin = async (make: () => Promise<string>) => {
+    // a second tap begins no second dip
+    setBusy(true);
     try {
       open(await make());
     } catch (error) {
+      setBusy(false);
       setProblem(error instanceof Error ? error.message : 'It could not be begun.');
     }
   };
@@ -35,6 +39,7 @@ export function OtherBeginnings({ name }: { name: string }) {
         {dips.size > 0 && (
           <NativeSelect
             value=""
+            disabled={busy}
             inputProps={{ 'aria-label': 'As a variant of a dip in the book' }}
             onChange={(event) => {
               const parent = dips.get(event.target.value);
@@ -54,6 +59,7 @@ export function OtherBeginnings({ name }: { name: string }) {
         )}
         <Button
           variant="outlined"
+          disabled={busy}
           onClick={() => void begin(() => addDip(name === '' ? 'A new dip' : name))}
         >
           Blank, to add to one by one
