@@ -29,7 +29,7 @@ describe('the amount for a figure', () => {
         const index = 2;
         const input = { parts, index, figure: 'freshBody' as const, conditions };
         const wanted = figureAfter(input)((parts[index]?.massG ?? 0) * times);
-        if (wanted === null) return;
+        fc.pre(wanted !== null);
         const massG = amountFor(input, wanted, 3 * (parts[index]?.massG ?? 0)) ?? NaN;
         expect(figureAfter(input)(massG)).toBeCloseTo(wanted, 3);
       }),
@@ -61,6 +61,16 @@ describe('the amount for a figure', () => {
     for (const massG of [little, much]) {
       expect(figureAfter(input(10))(massG)).toBeCloseTo(7, 2);
     }
+  });
+
+  test('just past crumbs is found at the edge, between two amounts tried', () => {
+    const parts = [part('sunflower-butter', 31.4), part('lemon-juice', 6), part('water', 16)];
+    const input = { parts, index: 2, figure: 'freshBody' as const, conditions };
+    const after = figureAfter(input);
+    let crumbsG = 0;
+    while (after(crumbsG) === null) crumbsG += 0.001;
+    const wanted = after(crumbsG) ?? NaN;
+    expect(after(amountFor(input, wanted, 300) ?? NaN)).toBeCloseTo(wanted, 3);
   });
 
   test('that no amount reaches comes as close as it can', () => {
