@@ -9,7 +9,14 @@ import type { Ingredient, Role } from '../larder/ingredient';
 import { sumIndex } from '../mix/bowlSums';
 import type { Miss } from '../mix/figures';
 import { type Part, partSumsPerGram } from '../mix/part';
-import { insetTargets, isBody, type TargetName, type Targets } from '../mix/targets';
+import {
+  insetTargets,
+  isBody,
+  missUnits,
+  type TargetName,
+  targetNames,
+  type Targets,
+} from '../mix/targets';
 import type { Addition } from '../proposal/edit';
 import type { Bowl } from '../proposal/proposal';
 
@@ -68,6 +75,16 @@ function aimed(targets: Targets): Targets {
   );
 }
 
+/** The most a miss can shrink when bands drawn in are given up for the whole ones, in comparable units. */
+function mostRegained(targets: Targets, inner: Targets): number {
+  return targetNames.reduce((sum, name) => {
+    const [band, drawnIn] = [targets[name], inner[name]];
+    if (!band || !drawnIn) return sum;
+    const ends = [band.low, band.high].filter((end) => end !== null);
+    return sum + Math.max(0, ...ends.map((end) => missUnits(name, end, drawnIn)));
+  }, 0);
+}
+
 /** Less than this of the bowl is not worth a spoon; seasonings count from far less. */
 const leastShare = 1e-4;
 const leastG = 0.05;
@@ -89,7 +106,7 @@ export interface Limits {
   bowlG: number;
   /** Nothing goes in by more than in so much more of the same dip, but for a little to balance it. */
   sameDip?: boolean;
-  /** Only a variation on what is known to work: no second starts, no finer than spoons measure. */
+  /** Only a variation on what is known to work: no second starts, no finer than spoons measure, nothing that falls short. */
   rough?: boolean;
 }
 
@@ -136,7 +153,7 @@ export function canReach(misses: readonly Miss[], targets: Targets, set: readonl
  * The additions to a bowl, out of a set, that bring it into its bands with the least change; what is in stays in.
  *
  * @param limits how much of each may go in
- * @returns null when nothing of the set helps; not every answer meets every band
+ * @returns null when nothing of the set helps; not every answer meets every band, but for rough ones
  */
 export function solveAdditions(
   { parts, conditions }: Pick<Bowl, 'parts' | 'conditions'>,
@@ -165,7 +182,10 @@ export function solveAdditions(
       rough ? 'spoons' : 'cheapest',
       !rough,
     );
-  const careful = land(aimed(targets));
+  const inner = aimed(targets);
+  const careful = land(inner);
+  // too far from the drawn-in bands to reach the whole ones
+  if (rough && careful.miss > mostRegained(targets, inner) + wellAimed) return null;
   // near the middle where it can be, within the band where not
   const landed = careful.miss <= wellAimed ? careful : land(targets);
   const add = set.flatMap((ingredient, i) => {

@@ -47,9 +47,10 @@ export function closeKitchenMeasure(
           : nearest,
       null,
     );
-    const text = second && joined(first.text, second.text);
-    const pair = text && { massG: first.massG + second.massG, text };
-    if (pair && off(pair) < off(best) - 0.005) best = pair;
+    const together = first.massG + (second?.massG ?? Infinity);
+    if (!second || Math.abs(together - massG) / massG >= off(best) - 0.005) continue;
+    const text = joined(first.text, second.text);
+    if (text !== null) best = { massG: together, text };
     if (off(best) <= closeEnough) break;
   }
   return best;

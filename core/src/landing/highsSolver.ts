@@ -42,30 +42,34 @@ function modelData(program: LinearProgram, infinity: number) {
 }
 
 /**
- * HiGHS as a linear solver: dual simplex, and branch and bound where variables are binary. One native model is kept
- * for all solves, each passed in afresh.
+ * HiGHS as a linear solver: dual simplex, and branch and bound where variables are binary. A native model is kept for
+ * each of the two, every program passed in afresh: setting options takes longer than solving a small program.
  *
  * @param locateFile where the WASM file lies, when it is not beside the library
  * @throws Error when the WASM can't be loaded
  */
 export async function highsSolver(locateFile?: (file: string) => string): Promise<LinearSolver> {
   const highs = await loadHighs(locateFile ? { locateFile } : {});
-  const model = highs.createModel();
-  model.options.set({
-    output_flag: false,
-    simplex_iteration_limit: 5000,
-    mip_rel_gap: 1e-3,
-  });
+  const modelFor = (options: { solver: 'choose' | 'simplex'; presolve: 'on' | 'off' }) => {
+    const model = highs.createModel();
+    model.options.set({
+      output_flag: false,
+      simplex_iteration_limit: 5000,
+      mip_rel_gap: 1e-3,
+      ...options,
+    });
+    return { model, limitS: Infinity };
+  };
+  // small programs are solved before a presolve has paid off
+  const linear = modelFor({ solver: 'simplex', presolve: 'off' });
+  const mixed = modelFor({ solver: 'choose', presolve: 'on' });
   return {
     solve(program, timeLimitS) {
-      const whole = program.binary !== undefined && program.binary.size > 0;
+      const kept = program.binary !== undefined && program.binary.size > 0 ? mixed : linear;
+      const { model } = kept;
       try {
-        model.options.set({
-          solver: whole ? 'choose' : 'simplex',
-          // small programs are solved before a presolve has paid off
-          presolve: whole ? 'on' : 'off',
-          time_limit: timeLimitS,
-        });
+        if (kept.limitS !== timeLimitS) model.options.set({ time_limit: timeLimitS });
+        kept.limitS = timeLimitS;
         model.passModel(modelData(program, highs.infinity));
         // the clock runs on over solves unless it is set back
         model.zeroAllClocks();

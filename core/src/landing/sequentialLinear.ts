@@ -7,6 +7,8 @@ import type { Targets } from '../mix/targets';
 export const missPrice = 1000;
 const iterationLimit = 40;
 const solveLimitS = 1;
+/** How far the first step may go, in whole changes of a row: an addition starts from nothing and goes far. */
+const firstRadius = 2;
 
 /** Look for the cheapest landing, for one about as cheap as spoons can measure, or only whether there is one. */
 export type Goal = 'cheapest' | 'spoons' | 'lands';
@@ -106,7 +108,7 @@ export function sequentialLinear(
     Math.min(row.upper, Math.max(row.lower, start[i] ?? row.reference)),
   );
   let best = merit(values);
-  let radius = 0.5;
+  let radius = firstRadius;
   const worth = worthOf[goal];
   for (let k = 0; k < iterationLimit && landing.free.length > 0; k += 1) {
     const { lp, constant } = stepFrom(landing, bands, values, radius);
