@@ -1,4 +1,5 @@
 import { type Run, startRun } from '../src/book/run';
+import { withLogged } from '../src/book/runEdits';
 import { trialRowOf } from '../src/book/trialParts';
 import type { Dip } from '../src/dip/dip';
 import { readRow } from '../src/dip/readRow';
@@ -11,12 +12,7 @@ const now = '2026-06-01T10:00:00.000Z';
 export function runOf(dip: Dip, inAlready = 0, kitchen: Kitchen = kitchenOf()): Run {
   const planned = dip.rows.flatMap((row) => trialRowOf(readRow(row, kitchen)) ?? []);
   const run = startRun('run', dip, planned, now);
-  return {
-    ...run,
-    step: inAlready,
-    entries: run.entries.map((entry, i) => {
-      const { amount, massG, cv } = entry.planned;
-      return i < inAlready ? { ...entry, done: { amount, massG, cv, at: now } } : entry;
-    }),
-  };
+  return run.plan
+    .slice(0, inAlready)
+    .reduce((made, { rowId, planned: row }) => withLogged(made, rowId, { ...row, at: now }), run);
 }

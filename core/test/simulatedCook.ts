@@ -17,7 +17,7 @@ import { type Figures, figuresOf, targetFigure } from '../src/mix/figures';
 import { mixOf } from '../src/mix/mix';
 import { emptyBook } from '../src/book/book';
 import { bookKitchen } from '../src/book/bookKitchen';
-import { type Run, type RunEntry, startRun } from '../src/book/run';
+import { type Run, type RunEvent, startRun } from '../src/book/run';
 import { type Dip, emptyDip } from '../src/dip/dip';
 import { conditionsFor } from '../src/kitchen/kitchen';
 
@@ -153,12 +153,14 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
   const readings: KeptReading[] = [];
   /** The run as the application keeps it: what it has learned of this bowl comes from there. */
   const kitchen = () => {
-    const entries = said.map(({ ingredient, massG, cv, place }, i): RunEntry => {
-      const planned = { ingredientId: ingredient.id, planned: null, amount: '', massG, cv, place };
-      const done = { amount: '', massG, cv, at: when(i) };
-      return { rowId: String(i), planned, prep: '', done, skipped: false };
-    });
-    const run: Run = { ...startRun('r', dip, [], when(0)), entries, readings };
+    const events = said.map(({ ingredient, massG, cv, place }, i): RunEvent => ({
+      kind: 'added',
+      rowId: String(i),
+      row: { ingredientId: ingredient.id, planned: null, amount: '', massG, cv, place },
+      before: null,
+      at: when(i),
+    }));
+    const run: Run = { ...startRun('r', dip, [], when(0)), events, readings };
     return bookKitchen({ ...emptyBook(), runs: new Map([[run.id, run]]) });
   };
   let additions = 0;

@@ -11,7 +11,9 @@ import { readRow } from '../dip/readRow';
 import { defaultKit, kitMachine, kitMachines } from '../kitchen/kit';
 import { bookVersion, migrateRecord, migrations } from './migrations';
 import { type KeptReading, momentOf, readingAt, withReading } from '../readings/keptReading';
-import { finishRun, loggedRows, startRun } from './run';
+import { runSchema } from './recordSchemas';
+import { entriesOf, finishRun, loggedRows, type Run, startRun } from './run';
+import { withAdditions, withLogged, withSkipped } from './runEdits';
 import { nextTrialNumber, type TrialRow } from './trial';
 
 describe('changes', () => {
@@ -107,22 +109,16 @@ describe('a run', () => {
   const run = startRun('r', plainDip, planned, '2026-05-06T09:00:00.000Z');
 
   test('starts with every addition planned and none in', () => {
-    expect(run.entries.map(({ planned: row }) => row.planned)).toEqual(['2 cups', '1/4 cup']);
+    expect(run.plan.map(({ planned: row }) => row.planned)).toEqual(['2 cups', '1/4 cup']);
     expect(loggedRows(run)).toEqual([]);
   });
 
   test('keeps what really went in', () => {
-    const [first, second] = run.entries;
-    if (!first || !second) throw new Error('two entries');
+    const at = '2026-05-06T09:01:00.000Z';
+    const [first, second] = run.plan.map(({ rowId }) => rowId);
+    const oneIn = withLogged(run, first ?? '', { amount: '1 1/2 cups', massG: 234, cv: 0.1, at });
     const logged = {
-      ...run,
-      entries: [
-        {
-          ...first,
-          done: { amount: '1 1/2 cups', massG: 234, cv: 0.1, at: '2026-05-06T09:01:00.000Z' },
-        },
-        { ...second, skipped: true },
-      ],
+      ...withSkipped(oneIn, second ?? '', at),
       tastes: { salt: 'short' as const },
       yieldG: 220,
     };
@@ -253,7 +249,7 @@ describe('migrations', () => {
     const records = {
       dips: oldDip,
       trials: oldTrial,
-      runs: oldTrial,
+      runs: { ...oldTrial, entries: [] },
       settings: { id: 'settings' },
     };
     for (const { up, down } of migrations) {
@@ -268,6 +264,35 @@ describe('migrations', () => {
     const now = emptyDip('a', 'Now', '2026-05-04T10:00:00.000Z');
     expect(migrateRecord('dips', { ...now }, bookVersion)).toEqual(now);
     expect(() => migrateRecord('dips', oldDip, 0)).toThrow(RangeError);
+  });
+
+  test('version 9’s events of a run become entries with what became of them, and back', () => {
+    const at = '2026-05-06T09:01:00.000Z';
+    const step = migrations.find(({ from }) => from === 8);
+    const rows = dip('a').rows.flatMap((row) => trialRowOf(readRow(row, kitchenOf())) ?? []);
+    const begun = startRun('r', dip('a'), rows, '2026-05-06T09:00:00.000Z');
+    const [first, second] = begun.plan.map(({ rowId }) => rowId);
+    const inOne = withLogged(begun, first ?? '', { amount: '1 cup', massG: 156, cv: 0.1, at });
+    const lemon = {
+      ingredient: 'lemon-juice',
+      massG: 15,
+      amount: '1 tbsp',
+      place: 'bowl' as const,
+    };
+    const made = withSkipped(withAdditions(inOne, [lemon], ['l'], at), second ?? '', at);
+    const older = step?.down.runs?.({ ...made });
+    expect(older).not.toHaveProperty('plan');
+    expect(older).not.toHaveProperty('events');
+    expect(older?.['entries']).toMatchObject([
+      { rowId: first, done: { amount: '1 cup', massG: 156, cv: 0.1, at }, skipped: false },
+      { rowId: 'l', planned: { planned: null }, done: { amount: '1 tbsp', massG: 15 } },
+      { rowId: second, done: null, skipped: true },
+    ]);
+    const again = step?.up.runs?.({ ...older }) as unknown as Run;
+    expect(entriesOf(again)).toEqual(entriesOf(made));
+    expect(runSchema.validate(again).error).toBeUndefined();
+    // nobody kept when it was left out
+    expect(again.events.at(-1)).toEqual({ kind: 'left out', rowId: second, at: null });
   });
 
   test('version 6’s habits, ways of working in and a bowl’s own targets go when it goes back to 5', () => {

@@ -117,9 +117,13 @@ describe('a book’s calibration', () => {
     };
     const logged = {
       ...run,
-      entries: run.entries.map((entry) => ({
-        ...entry,
-        done: { amount: '1', massG: entry.planned.massG, cv: 0.1, at: '' },
+      events: run.plan.map(({ rowId, planned: { massG } }) => ({
+        kind: 'in' as const,
+        rowId,
+        amount: '1',
+        massG,
+        cv: 0.1,
+        at: '',
       })),
     };
     const making = bookCalibration({ trials, runs: new Map([['r', logged]]) }, shippedLarder);

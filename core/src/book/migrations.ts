@@ -1,5 +1,6 @@
 import type { TableName } from './book';
 import { defaultKit } from '../kitchen/kit';
+import { entriesOf, type Run } from './run';
 
 /** A record of some version, before it is checked. */
 type Loose = Record<string, unknown>;
@@ -15,7 +16,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 8;
+export const bookVersion = 9;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -146,6 +147,27 @@ export const migrations: readonly Migration[] = [
     from: 7,
     up: {},
     down: { settings: ({ picked: _p, ...settings }) => settings },
+  },
+  {
+    name: 'a run is what was planned and what happened',
+    from: 8,
+    up: {
+      runs: ({ entries, ...run }) => ({
+        ...run,
+        plan: listOf(entries).map(({ done: _d, skipped: _s, ...planned }) => planned),
+        events: listOf(entries).flatMap(({ rowId, done, skipped }): Loose[] => {
+          if (done) return [{ kind: 'in', rowId, ...(done as Loose) }];
+          return skipped ? [{ kind: 'left out', rowId, at: null }] : [];
+        }),
+      }),
+    },
+    down: {
+      runs: ({ plan, events, ...run }) => ({
+        ...run,
+        // as sound as a record of this version is
+        entries: entriesOf({ plan, events } as Pick<Run, 'plan' | 'events'>),
+      }),
+    },
   },
 ];
 

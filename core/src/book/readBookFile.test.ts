@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../test/bookOf';
 import { refusal } from '../../test/refusal';
+import { type Migration, migrations } from './migrations';
 import { readBookFile } from './readBookFile';
 import { emptyPlan } from '../day/plan';
 import { toBookFile } from './toBookFile';
@@ -38,13 +39,27 @@ test('an older file is brought along', () => {
   expect(read.dips.get('a')?.targets).toEqual({ chilledBody: { low: 6, high: 7 } });
 });
 
+test('a step for a table that came later is taken in files too', () => {
+  const up: Migration['up'] = migrations.find(({ from }) => from === 6)?.up ?? {};
+  up.plans = ({ name, ...plan }) => ({ ...plan, name: `${String(name)}, brought along` });
+  try {
+    const text = changed((copy) => {
+      copy['version'] = 6;
+      copy['plans'] = [emptyPlan('p', 'Saturday', '2026-06-13T18:00', at)];
+    });
+    expect(readBookFile(text).plans.get('p')?.name).toBe('Saturday, brought along');
+  } finally {
+    delete up.plans;
+  }
+});
+
 describe('a bad file names the place', () => {
   test.each<[string, string, string, string]>([
     ['no JSON', '{"format":\n oops', '', 'line 2'],
     ['a list', '[]', '', 'not a book file'],
     ['another file', '{"format":"other"}', 'format', 'not a book file'],
     ['no version', '{"format":"cobbet-book"}', 'version', 'which version'],
-    ['a newer version', changed((copy) => (copy['version'] = 99)), 'version', 'reads up to 8'],
+    ['a newer version', changed((copy) => (copy['version'] = 99)), 'version', 'reads up to 9'],
     ['an unknown key', changed((copy) => (copy['extra'] = 1)), 'extra', 'not known here'],
     [
       'a wrong amount',

@@ -18,7 +18,7 @@ import type { StockItem } from './stock';
 import { localDate, localTime, moment } from './realTimes';
 import type { Timer } from './timer';
 import type { YieldResult } from '../prepare/yieldResult';
-import type { Run, RunEntry } from './run';
+import type { PlannedEntry, Run, RunEvent } from './run';
 import type { KeptReading } from '../readings/keptReading';
 import { type Gate, type SplitFrom, type Trial, type TrialRow } from './trial';
 import { tastes, verdicts } from '../readings/tastes';
@@ -163,28 +163,37 @@ export const trialSchema = Joi.object<Trial>({
   ...outcome,
 });
 
-const runEntry = Joi.object<RunEntry>({
+const plannedEntry = Joi.object<PlannedEntry>({
   rowId: id.required(),
   planned: trialRow.required(),
   prep: text(300).required(),
   worked: workedIn,
-  done: Joi.object({
-    amount: text(200).required(),
-    massG: mass.required(),
-    cv: Joi.number().min(0).max(10).required(),
-    at: moment.required(),
-  })
-    .allow(null)
-    .required(),
-  skipped: Joi.boolean().required(),
 });
+
+const only = (kind: RunEvent['kind'], schema: Joi.Schema) =>
+  schema.when('kind', { is: kind, then: Joi.required(), otherwise: Joi.forbidden() });
+
+const runEvent = Joi.object<RunEvent>({
+  kind: Joi.string().valid('in', 'left out', 'added').required(),
+  rowId: id.required(),
+  at: moment.when('kind', { is: 'left out', then: Joi.allow(null) }).required(),
+  amount: only('in', text(200)),
+  massG: only('in', mass),
+  cv: only('in', Joi.number().min(0).max(10)),
+  row: only('added', trialRow),
+  before: only('added', id.allow(null)),
+});
+
+const sameAddition = (a: RunEvent, b: RunEvent) =>
+  a.kind === 'added' && b.kind === 'added' && a.rowId === b.rowId;
 
 export const runSchema = Joi.object<Run>({
   id: id.required(),
   dipId: id.required(),
   startedAt: moment.required(),
   step: Joi.number().integer().min(0).max(1000).required(),
-  entries: Joi.array().items(runEntry).unique('rowId').max(400).required(),
+  plan: Joi.array().items(plannedEntry).unique('rowId').max(400).required(),
+  events: Joi.array().items(runEvent).unique(sameAddition).max(2000).required(),
   atHand: Joi.array().items(id).max(200),
   targets,
   ...outcome,

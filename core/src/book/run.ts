@@ -2,14 +2,37 @@ import type { Targets } from '../mix/targets';
 import type { Dip, WorkedIn } from '../dip/dip';
 import type { Outcome, Trial, TrialRow } from './trial';
 
-/** One planned addition while a dip is being made; `done` is what really went in, null until it is logged. */
-export interface RunEntry {
+/** What is to go in, as it stood when the run began. */
+export interface PlannedEntry {
   rowId: string;
   planned: TrialRow;
   prep: string;
   /** How it is worked in, where the dip says so. */
   worked?: WorkedIn;
-  done: { amount: string; massG: number; cv: number; at: string } | null;
+}
+
+/** What went in. */
+export interface WentIn {
+  /** As it was said. */
+  amount: string;
+  massG: number;
+  cv: number;
+  /** ISO 8601 */
+  at: string;
+}
+
+/** Something that happened at the bowl. */
+export type RunEvent =
+  /** An addition went in; said again, the later word counts. */
+  | ({ kind: 'in'; rowId: string } & WentIn)
+  /** An addition was left out; `at` is null in books that did not keep it. */
+  | { kind: 'left out'; rowId: string; at: string | null }
+  /** Something nobody planned went in, before what was then still to come; `before` is null at the end. */
+  | { kind: 'added'; rowId: string; row: TrialRow; before: string | null; at: string };
+
+/** One addition with what became of it; `done` is null until it is in. */
+export interface RunEntry extends PlannedEntry {
+  done: WentIn | null;
   skipped: boolean;
 }
 
@@ -21,7 +44,9 @@ export interface Run extends Outcome {
   startedAt: string;
   /** Index of the entry in hand; the number of entries when checking. */
   step: number;
-  entries: RunEntry[];
+  plan: PlannedEntry[];
+  /** In the order they were said; what is in the bowl follows from them. */
+  events: RunEvent[];
   /** What is within reach while it is made, by larder id; everything that is in the dip when left out. */
   atHand?: string[];
   /** What this bowl is to be, where that is not what the dip is to be. */
@@ -40,14 +65,13 @@ export function startRun(id: string, dip: Dip, planned: readonly TrialRow[], now
     dipId: dip.id,
     startedAt: now,
     step: 0,
-    entries: dip.rows.flatMap((row, i) => {
+    plan: dip.rows.flatMap((row, i) => {
       const read = planned[i];
       if (!read) return [];
       const worked = row.worked ? { worked: row.worked } : {};
-      return [
-        { rowId: row.id, planned: read, prep: row.prep, ...worked, done: null, skipped: false },
-      ];
+      return [{ rowId: row.id, planned: read, prep: row.prep, ...worked }];
     }),
+    events: [],
     method: dip.method,
     machineId: dip.machineId,
     readings: [],
@@ -58,20 +82,37 @@ export function startRun(id: string, dip: Dip, planned: readonly TrialRow[], now
   };
 }
 
+/** Everything planned or added, in the order of the bowl, with what became of it. */
+export function entriesOf({ plan, events }: Pick<Run, 'plan' | 'events'>): RunEntry[] {
+  const order = [...plan];
+  const last = new Map<string, RunEvent>();
+  for (const event of events) {
+    last.set(event.rowId, event);
+    if (event.kind !== 'added') continue;
+    const at = order.findIndex(({ rowId }) => rowId === event.before);
+    const entry = { rowId: event.rowId, planned: event.row, prep: '' };
+    order.splice(at < 0 ? order.length : at, 0, entry);
+  }
+  return order.map((entry) => {
+    const event = last.get(entry.rowId);
+    return { ...entry, done: event ? wentIn(event) : null, skipped: event?.kind === 'left out' };
+  });
+}
+
+function wentIn(event: RunEvent): WentIn | null {
+  if (event.kind === 'left out') return null;
+  const { amount, massG, cv } = event.kind === 'in' ? event : event.row;
+  return { amount, massG, cv, at: event.at };
+}
+
+/** An addition as it went in; null for one that is not in. */
+export function rowIn({ planned, done }: RunEntry): TrialRow | null {
+  return done && { ...planned, amount: done.amount, massG: done.massG, cv: done.cv };
+}
+
 /** What has gone in so far, in order. */
 export function loggedRows(run: Run): TrialRow[] {
-  return run.entries.flatMap((entry) =>
-    entry.done
-      ? [
-          {
-            ...entry.planned,
-            amount: entry.done.amount,
-            massG: entry.done.massG,
-            cv: entry.done.cv,
-          },
-        ]
-      : [],
-  );
+  return entriesOf(run).flatMap((entry) => rowIn(entry) ?? []);
 }
 
 /**

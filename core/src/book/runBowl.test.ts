@@ -4,7 +4,7 @@ import { runOf } from '../../test/runOf';
 import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { type Dip, plainRow } from '../dip/dip';
 import { aimOfTargets, targetsOfAim } from './aim';
-import type { Run } from './run';
+import { entriesOf, type Run } from './run';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
 import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
 import type { TrialRow } from './trial';
@@ -23,7 +23,7 @@ const hummus: Dip = dip('a', {
 /** The run with its first additions in. */
 const after = (count: number): Run => runOf(hummus, count, kitchen);
 const begun = after(0);
-const planned = begun.entries.map((entry) => entry.planned);
+const planned = begun.plan.map((entry) => entry.planned);
 
 describe('a run’s bowl', () => {
   const plainDip = dip('a');
@@ -32,16 +32,12 @@ describe('a run’s bowl', () => {
   test('is empty at first, with what it will be after the step in hand', () => {
     const { now, next } = runBowl(run, plainDip, kitchen);
     expect(now.massG).toBe(0);
-    expect(next?.massG).toBeCloseTo(run.entries[0]?.planned.massG ?? NaN, 9);
+    expect(next?.massG).toBeCloseTo(run.plan[0]?.planned.massG ?? NaN, 9);
   });
 
   test('follows what really went in', () => {
     const done = { amount: '1 cup', massG: 156, cv: 0.1, at: '2026-05-06T09:01:00.000Z' };
-    const after = {
-      ...run,
-      step: 1,
-      entries: run.entries.map((entry, i) => (i === 0 ? { ...entry, done } : entry)),
-    };
+    const after = withLogged(run, run.plan[0]?.rowId ?? '', done);
     const { now, next } = runBowl(after, plainDip, kitchen);
     expect(now.massG).toBe(156);
     expect(next?.freshBody).toBeLessThan(now.freshBody ?? NaN);
@@ -67,18 +63,15 @@ describe('what is still to come', () => {
   });
 
   test('what is left out does not come', () => {
-    const skipped: Run = {
-      ...after(1),
-      entries: after(1).entries.map((entry, i) => (i === 2 ? { ...entry, skipped: true } : entry)),
-    };
+    const skipped = atStep(withSkipped(after(1), 'c', now), 1);
     const next = bodyOf(planned.slice(0, 2));
     expect(aimOff(skipped, hummus, kitchen, next)).toBeNull();
   });
 
   test('the first open addition is neither in nor left out', () => {
-    expect(nextOpen(begun)).toBe(0);
-    expect(nextOpen(after(3))).toBe(3);
-    expect(nextOpen(after(4))).toBe(4);
+    expect(nextOpen(entriesOf(begun))).toBe(0);
+    expect(nextOpen(entriesOf(after(3)))).toBe(3);
+    expect(nextOpen(entriesOf(after(4)))).toBe(4);
   });
 });
 
@@ -88,16 +81,16 @@ describe('logging', () => {
   test('goes by the entry and not by the step in hand', () => {
     // the water was on the screen; the run has gone on meanwhile
     const late = withLogged(after(3), 'w', logged);
-    expect(late.entries[1]?.done).toEqual(logged);
-    expect(late.entries[2]).toEqual(after(3).entries[2]);
+    expect(entriesOf(late)[1]?.done).toEqual(logged);
+    expect(entriesOf(late)[2]).toEqual(entriesOf(after(3))[2]);
     expect(late.step).toBe(2);
     expect(withLogged(after(1), 'gone', logged)).toEqual(after(1));
   });
 
   test('after leaving it out, or the other way round, the later word counts', () => {
-    const skipped = withSkipped(withLogged(after(1), 'w', logged), 'w');
-    expect(skipped.entries[1]).toMatchObject({ done: null, skipped: true });
-    expect(withLogged(skipped, 'w', logged).entries[1]).toMatchObject({
+    const skipped = withSkipped(withLogged(after(1), 'w', logged), 'w', now);
+    expect(entriesOf(skipped)[1]).toMatchObject({ done: null, skipped: true });
+    expect(entriesOf(withLogged(skipped, 'w', logged))[1]).toMatchObject({
       done: logged,
       skipped: false,
     });

@@ -6,7 +6,7 @@ import { conditionsFor, type Kitchen, machineFor } from '../kitchen/kitchen';
 import { alwaysAtHand } from '../larder/everyday';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
-import { loggedRows, type Run } from './run';
+import { entriesOf, loggedRows, rowIn, type Run } from './run';
 import { analyseTrialRows, trialParts } from './trialParts';
 
 /** What a run's bowl is evaluated under. */
@@ -32,7 +32,7 @@ export function runBowl(
   const conditions = runConditions(run, dip, kitchen);
   const logged = loggedRows(run);
   const analyse = (rows: typeof logged) => analyseTrialRows(rows, kitchen.larder, conditions);
-  const entry = run.entries[run.step];
+  const entry = entriesOf(run)[run.step];
   return {
     now: analyse(logged),
     next: entry && !entry.done ? analyse([...logged, entry.planned]) : null,
@@ -47,16 +47,16 @@ export function runBowl(
  */
 export function aimOff(run: Run, dip: Dip, kitchen: Kitchen, next: number | null): number | null {
   if (next === null) return null;
-  const planned = run.entries.flatMap((entry, i) => {
-    if (entry.skipped) return [];
-    if (entry.done) return loggedRows({ ...run, entries: [entry] });
-    return i >= run.step ? [entry.planned] : [];
+  const entries = entriesOf(run);
+  const planned = entries.flatMap((entry, i) => {
+    const toCome = !entry.skipped && i >= run.step ? [entry.planned] : [];
+    return rowIn(entry) ?? toCome;
   });
   const conditions = runConditions(run, dip, kitchen);
   const { freshBody } = analyseTrialRows(planned, kitchen.larder, conditions);
   if (freshBody === null || Math.abs(freshBody - next) < aimOffFrom) return null;
   // at the last of them there is nothing to aim off for
-  const more = run.entries.slice(run.step + 1).some((one) => !one.done && !one.skipped);
+  const more = entries.slice(run.step + 1).some((one) => !one.done && !one.skipped);
   return more ? freshBody - next : null;
 }
 

@@ -6,6 +6,7 @@ import { runOf } from '../../test/runOf';
 import { analyseTrialRows } from './trialParts';
 import { plainRow } from '../dip/dip';
 import { loggedRows, type Run } from './run';
+import { withSkipped } from './runEdits';
 import { splitRun } from './splitRun';
 import type { TrialRow } from './trial';
 import { shippedLarder as larder } from '../larder/larder';
@@ -19,13 +20,8 @@ const hummus = dip('weir', {
     plainRow('p', 'parsley', '10 g'),
   ],
 });
-const all = runOf(hummus, 4);
 /** All in but the last, which was left out. */
-const made: Run = {
-  ...all,
-  step: 5,
-  entries: all.entries.map((entry, i) => (i < 4 ? entry : { ...entry, skipped: true })),
-};
+const made = withSkipped(runOf(hummus, 4), 'p', '2026-06-01T10:10:00.000Z');
 const wholeG = 464;
 const ids = { trial: 'base', runs: ['one', 'two', 'three'] };
 const saltOf = (rows: readonly TrialRow[]) =>
@@ -48,7 +44,7 @@ describe('a base divided', () => {
       { trialId: 'base', share: 0.5, name: 'green' },
       { trialId: 'base', share: 0.25, name: 'smoked carrot' },
     ]);
-    expect(runs[0]?.entries.length).toBe(4);
+    expect(runs[0]?.plan.length).toBe(4);
     expect(runs[0]?.step).toBe(4);
   });
 
@@ -97,8 +93,7 @@ describe('a base divided', () => {
     const said = dip('weir', {
       rows: hummus.rows.map((row) => (row.id === 'w' ? { ...row, worked } : row)),
     });
-    const { entries } = runOf(said);
-    expect(entries.map((entry) => entry.worked)).toEqual([
+    expect(runOf(said).plan.map((entry) => entry.worked)).toEqual([
       undefined,
       worked,
       undefined,

@@ -1,5 +1,5 @@
 import type { Targets } from '../mix/targets';
-import { finishRun, loggedRows, type Run } from './run';
+import { entriesOf, finishRun, loggedRows, type Run, type RunEntry } from './run';
 import type { Trial } from './trial';
 
 /** One part that a base is divided into. */
@@ -42,6 +42,7 @@ export function splitRun(
   const { targets: _whole, ...bowl } = run;
   const runs = parts.map(({ name, massG, targets }, i): Run => {
     const share = massG / whole;
+    const shares = entriesOf(run).flatMap((entry) => shareOf(entry, share, i));
     return {
       ...bowl,
       ...(targets ? { targets } : {}),
@@ -53,24 +54,25 @@ export function splitRun(
       changeNext: '',
       gates: [],
       base: { trialId: base.id, share, name },
-      entries: run.entries.flatMap((entry) => {
-        const { done } = entry;
-        if (!done) return [];
-        const shared = {
-          ...done,
-          massG: done.massG * share,
-          amount: `${(done.massG * share).toFixed(1)} g`,
-        };
-        const planned = {
-          ...entry.planned,
-          planned: null,
-          amount: shared.amount,
-          massG: shared.massG,
-        };
-        return [{ ...entry, rowId: `${entry.rowId}-${i}`, planned, done: shared }];
-      }),
-      step: run.entries.filter(({ done }) => done).length,
+      plan: shares.map(({ entry }) => entry),
+      events: shares.map(({ event }) => event),
+      step: shares.length,
     };
   });
   return { base, runs };
+}
+
+/** A share of an addition that is in, planned and logged; none of one that is not. */
+function shareOf({ done, skipped: _left, ...entry }: RunEntry, share: number, part: number) {
+  if (!done) return [];
+  const massG = done.massG * share;
+  const amount = `${massG.toFixed(1)} g`;
+  const rowId = `${entry.rowId}-${part}`;
+  const planned = { ...entry.planned, planned: null, amount, massG };
+  return [
+    {
+      entry: { ...entry, rowId, planned },
+      event: { kind: 'in' as const, rowId, ...done, massG, amount },
+    },
+  ];
 }

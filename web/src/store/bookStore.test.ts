@@ -3,6 +3,7 @@ import { dip, trial } from '../../../core/test/bookOf';
 import { settingsOf } from '@cobbet/core/book/book';
 import { put } from '@cobbet/core/book/change';
 import { startRun } from '@cobbet/core/book/run';
+import { withLogged } from '@cobbet/core/book/runEdits';
 import type { Trial } from '@cobbet/core/book/trial';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { bookLarder } from '@cobbet/core/book/bookKitchen';
@@ -128,13 +129,10 @@ describe('a run', () => {
   test('goes from start over logging to a trial that carries what to change next', async () => {
     await state().act('Dip', () => [put('dips', dip('a'))]);
     const runId = await beginRun(dip('a'));
-    expect(book().runs.get(runId)?.entries.length).toBe(2);
+    expect(book().runs.get(runId)?.plan.length).toBe(2);
     const at = '2026-05-06T09:01:00.000Z';
     await editRun(runId, 'Log', (run) => ({
-      ...run,
-      entries: run.entries.map((entry, i) =>
-        i === 0 ? { ...entry, done: { amount: '1 cup', massG: 156, cv: 0.1, at } } : entry,
-      ),
+      ...withLogged(run, run.plan[0]?.rowId ?? '', { amount: '1 cup', massG: 156, cv: 0.1, at }),
       changeNext: ' more lemon ',
     }));
     const trialId = await completeRun(runId);

@@ -61,8 +61,8 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
   const [prefilled, setPrefilled] = useState('');
   const marked = changeWords(run.tastes);
   const { now } = runBowl(run, control.dip, control.kitchen);
-  const open = run.entries.filter((entry) => !entry.done && !entry.skipped).length;
-  const nothing = run.entries.every((entry) => !entry.done);
+  const open = control.entries.filter((entry) => !entry.done && !entry.skipped).length;
+  const nothing = control.entries.every((entry) => !entry.done);
   const finish = async () => {
     setBusy(true);
     await completeRun(run.id);
@@ -163,7 +163,9 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           Keep it as a trial
         </Button>
         <Button
-          onClick={() => void control.go(open > 0 ? nextOpen(run) : run.entries.length - 1)}
+          onClick={() =>
+            void control.go(open > 0 ? nextOpen(control.entries) : control.entries.length - 1)
+          }
           sx={{ minHeight: 48 }}
         >
           {open > 0 ? 'On with the steps' : 'Step back'}

@@ -48,7 +48,7 @@ function useAwake() {
 export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
   const control = useRun(dip, run);
   useAwake();
-  const checking = run.step >= run.entries.length;
+  const checking = run.step >= control.entries.length;
   useHotkeys('space, pagedown', (event) => {
     if (checking) return;
     event.preventDefault();
@@ -92,7 +92,7 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
             {run.base && `, ${run.base.name}`}
           </Box>
           <Box sx={{ color: colour.muted, whiteSpace: 'nowrap' }} role="status">
-            {checking ? 'the check' : `step ${run.step + 1} of ${run.entries.length}`}
+            {checking ? 'the check' : `step ${run.step + 1} of ${control.entries.length}`}
           </Box>
           <StopMaking run={run} />
         </Box>

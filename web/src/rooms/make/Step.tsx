@@ -127,7 +127,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           <Button
             variant="outlined"
             sx={{ minHeight: 48 }}
-            onClick={() => void control.go(run.entries.length)}
+            onClick={() => void control.go(control.entries.length)}
           >
             Taste it now
           </Button>

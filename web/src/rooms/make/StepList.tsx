@@ -22,7 +22,7 @@ export function StepList({ run, control }: { run: Run; control: RunControl }) {
       }}
     >
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-        {run.entries.map((entry, index) => {
+        {control.entries.map((entry, index) => {
           const here = index === run.step;
           const name = control.larder.get(entry.planned.ingredientId)?.name;
           const mark = entry.done ? '✓' : entry.skipped ? '–' : String(index + 1);

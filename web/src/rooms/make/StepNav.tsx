@@ -27,7 +27,7 @@ export function StepNav({
         Step back
       </Button>
       <Button
-        onClick={() => void control.go(run.entries.length)}
+        onClick={() => void control.go(control.entries.length)}
         disabled={empty}
         sx={{ minHeight: 48 }}
       >
@@ -38,7 +38,7 @@ export function StepNav({
         onClick={() => void control.go(run.step + 1)}
         sx={{ minHeight: 48 }}
       >
-        {run.step === run.entries.length - 1 ? 'To the check' : 'Step on'}
+        {run.step === control.entries.length - 1 ? 'To the check' : 'Step on'}
       </Button>
     </Box>
   );

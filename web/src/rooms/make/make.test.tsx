@@ -6,7 +6,7 @@ import { put } from '@cobbet/core/book/change';
 import { spoonOf } from '@cobbet/core/amounts/spoon';
 import { nextOpen } from '@cobbet/core/book/runEdits';
 import { type Dip, plainRow } from '@cobbet/core/dip/dip';
-import { loggedRows, type Run } from '@cobbet/core/book/run';
+import { entriesOf, loggedRows, type Run } from '@cobbet/core/book/run';
 import { shippedLarder as larder } from '@cobbet/core/larder/larder';
 import { closeBook, useBook } from '@/store/bookStore';
 import { useRun } from './useRun';
@@ -47,7 +47,7 @@ describe('an addition nobody planned', () => {
   test('stands where it went in: before what is still to come, after what is in', async () => {
     const { add } = control();
     await act(async () => void (await add([lemon, salt])));
-    const ids = run().entries.map(({ planned: { ingredientId } }) => ingredientId);
+    const ids = entriesOf(run()).map(({ planned: { ingredientId } }) => ingredientId);
     expect(ids).toEqual([
       'tahini-hulled',
       'water',
@@ -70,9 +70,9 @@ describe('an addition nobody planned', () => {
     await act(async () => void (await go(4)));
     const { add } = control();
     await act(async () => void (await add([lemon])));
-    expect(run().entries[2]?.planned.ingredientId).toBe('lemon-juice');
+    expect(entriesOf(run())[2]?.planned.ingredientId).toBe('lemon-juice');
     expect(run().step).toBe(5);
-    expect(nextOpen(run())).toBe(3);
+    expect(nextOpen(entriesOf(run()))).toBe(3);
   });
 
   test('is one step of undo', async () => {
@@ -80,7 +80,7 @@ describe('an addition nobody planned', () => {
     await act(async () => void (await add([lemon, salt])));
     expect(state().history.undoLabel).toBe('Add 1 tbsp, ¼ tsp');
     await act(async () => state().undo());
-    await waitFor(() => expect(run().entries.length).toBe(4));
+    await waitFor(() => expect(entriesOf(run()).length).toBe(4));
   });
 });
 
@@ -88,12 +88,12 @@ describe('a spoon more', () => {
   test('is logged as what was written with a spoon of it, small for what is strong', async () => {
     const { logMore } = control();
     await act(async () => void (await logMore()));
-    expect(run().entries[2]?.done?.amount).toBe('320 g + 1 tbsp');
-    expect(run().entries[2]?.done?.massG).toBeGreaterThan(320);
+    expect(entriesOf(run())[2]?.done?.amount).toBe('320 g + 1 tbsp');
+    expect(entriesOf(run())[2]?.done?.massG).toBeGreaterThan(320);
     expect(run().step).toBe(3);
     const salt = control();
     await act(async () => void (await salt.logMore()));
-    expect(run().entries[3]?.done?.amount).toBe('4 g + ¼ tsp');
+    expect(entriesOf(run())[3]?.done?.amount).toBe('4 g + ¼ tsp');
   });
 
   test('of what is counted it is one more', () => {
@@ -107,7 +107,7 @@ describe('a tap', () => {
     const shown = control();
     await act(async () => void (await Promise.all([shown.logAsWritten(), shown.skip()])));
     // both were of the third addition: the first is logged, the second is refused and touches nothing
-    expect(run().entries.map(({ done, skipped }) => [done !== null, skipped])).toEqual([
+    expect(entriesOf(run()).map(({ done, skipped }) => [done !== null, skipped])).toEqual([
       [true, false],
       [true, false],
       [true, false],
@@ -124,15 +124,15 @@ describe('a tap', () => {
     act(() => void result.current.logAsWritten());
     act(() => void result.current.skip());
     expect(
-      run()
-        .entries.map(({ done, skipped }) => [done !== null, skipped])
+      entriesOf(run())
+        .map(({ done, skipped }) => [done !== null, skipped])
         .slice(2),
     ).toEqual([
       [true, false],
       [false, true],
     ]);
     act(() => void result.current.logAsWritten());
-    expect(run().entries.length).toBe(4);
+    expect(entriesOf(run()).length).toBe(4);
   });
 
   test('that said nothing readable can be said again', () => {
@@ -140,6 +140,6 @@ describe('a tap', () => {
     act(() => void result.current.log('three clouds'));
     expect(result.current.problem).toContain('clouds');
     act(() => void result.current.log('300 g'));
-    expect(run().entries[2]?.done?.massG).toBe(300);
+    expect(entriesOf(run())[2]?.done?.massG).toBe(300);
   });
 });

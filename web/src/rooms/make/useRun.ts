@@ -4,7 +4,7 @@ import { addAmountTexts } from '@cobbet/core/amounts/addAmounts';
 import { scaleAmountText } from '@cobbet/core/amounts/scaleAmount';
 import { spoonOf } from '@cobbet/core/amounts/spoon';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
-import type { Run, RunEntry } from '@cobbet/core/book/run';
+import { entriesOf, type Run, type RunEntry } from '@cobbet/core/book/run';
 import { runConditions } from '@cobbet/core/book/runBowl';
 import { atStep, withLogged, withSkipped } from '@cobbet/core/book/runEdits';
 import type { Dip } from '@cobbet/core/dip/dip';
@@ -20,7 +20,8 @@ export function useRun(dip: Dip, run: Run) {
   const { larder, measures } = kitchen;
   const conditions = useMemo(() => runConditions(run, dip, kitchen), [run, dip, kitchen]);
   const [problem, setProblem] = useState<string | null>(null);
-  const entry = run.entries[run.step];
+  const entries = useMemo(() => entriesOf(run), [run]);
+  const entry = entries[run.step];
   const ingredient = entry ? larder.get(entry.planned.ingredientId) : undefined;
 
   const go = useCallback(
@@ -84,7 +85,9 @@ export function useRun(dip: Dip, run: Run) {
   const skip = useCallback(
     () =>
       entry && isFirstTap()
-        ? editRun(run.id, 'Leave it out', (one) => withSkipped(one, entry.rowId))
+        ? editRun(run.id, 'Leave it out', (one) =>
+            withSkipped(one, entry.rowId, new Date().toISOString()),
+          )
         : Promise.resolve(false),
     [run.id, entry, isFirstTap],
   );
@@ -105,6 +108,7 @@ export function useRun(dip: Dip, run: Run) {
     kitchen,
     larder,
     conditions,
+    entries,
     entry,
     ingredient,
     problem,
