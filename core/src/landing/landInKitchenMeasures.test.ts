@@ -90,6 +90,23 @@ describe('landing in spoons', () => {
     expect(texts.slice(0, 3)).toEqual([null, null, null]);
   });
 
+  test('where grams can’t land, spoons are tried once and the nearest is kept', () => {
+    let mixed = 0;
+    const counting: LinearSolver = {
+      solve: (program, limitS) => {
+        mixed += program.binary ? 1 : 0;
+        return solver.solve(program, limitS);
+      },
+    };
+    const rows = bowl(2.1, 22, { maxG: 3 });
+    const targets: Targets = { saltG: { low: 3, high: 4 } };
+    const landed = landInKitchenMeasures({ rows, targets, conditions: conditionsOf() }, counting);
+    expect(mixed).toBe(1);
+    expect(landed.miss).toBeGreaterThan(5);
+    // the largest measure of salt under 3 g is ½ tsp, which is nearer to it than what was there
+    expect(landed.texts[3]).toBe('½ tsp');
+  });
+
   test('limits between two measures leave the mass itself, in grams', () => {
     const rows = bowl(2.1, 22, { minG: 3.01, maxG: 3.02 });
     const targets: Targets = { saltG: { low: 0.5, high: 2 } };

@@ -274,6 +274,8 @@ describe('what can’t be met', () => {
     expect(conflict?.holds).toContain('sea-salt-fine');
     expect(conflict?.shortBy.saltG).toBeGreaterThan(0.2);
     expect(conflict?.message).toContain('let go of Fine sea salt');
+    const short = Number(conflict?.shortBy.saltG?.toFixed(2));
+    expect(conflict?.message).toContain(`The nearest is salt ${short} g per 100 g short.`);
     // the other band is still met by the nearest
     expectInside(valuesOf(parts, answer), { chilledBody: { low: 7, high: 8 } });
   });
@@ -295,6 +297,7 @@ describe('what can’t be met', () => {
     if (answer.feasible) throw new Error('should not land');
     expect(answer.nearest.parts.map(({ massG }) => massG)).toEqual(parts.map(({ massG }) => massG));
     expect(answer.conflicts[0]?.shortBy.chilledBody).toBeLessThan(0);
+    expect(answer.conflicts[0]?.message).toMatch(/The nearest is body, chilled \d\.\d+ over\./);
   });
 
   test('the nearest is no vanishing dip', () => {

@@ -49,6 +49,11 @@ describe('a landing made ready', () => {
     expect(variables.map(({ weight }) => weight)).toEqual([1, 1, 3, 4]);
   });
 
+  test('of next to nothing in the bowl, shares are of a gram', () => {
+    const { free: variables } = prepared([free('water', 0.2), free('sea-salt-fine', 0)]);
+    expect(variables.map(({ scale }) => scale)).toEqual([0.2, 0.01]);
+  });
+
   test('another size starts from the same dip scaled, what is held left as it is', () => {
     const { free: variables } = prepared(
       [free('tahini-hulled', 100, { hold: true }), free('chickpeas-canned-drained', 300)],
