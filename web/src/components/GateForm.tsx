@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from './Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -55,8 +56,7 @@ export function GateForm({
   const { atC, problem } = warmthOf(at);
   const { title, ask, pass } = words[when];
   return (
-    <Box component="section" aria-label={title}>
-      <Typography variant="h2">{title}</Typography>
+    <Panel title={title}>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>{ask}</Typography>
       {!marks && (
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
@@ -107,6 +107,6 @@ export function GateForm({
         .map((gate) => (
           <Passed key={gate.at} gate={gate} />
         ))}
-    </Box>
+    </Panel>
   );
 }

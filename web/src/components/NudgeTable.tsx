@@ -1,8 +1,8 @@
 'use client';
 
+import { Panel } from './Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import type { Conditions } from '@cobbet/core/mix/conditions';
 import type { Figures } from '@cobbet/core/mix/figures';
 import type { Part } from '@cobbet/core/mix/part';
@@ -98,24 +98,29 @@ export function NudgeTable({
   const sorted = sortedNudges(all, want);
   const most = Math.max(1e-9, ...sorted.map((nudge) => Math.abs(towards(nudge, want))));
   return (
-    <Box component="section" aria-label="Nudges" sx={{ mt: 2.5, minWidth: 0 }}>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, flexWrap: 'wrap', mb: 0.5 }}>
-        <Typography variant="h2">What a spoon would do</Typography>
-        <Box sx={{ color: colour.muted, display: 'flex', alignItems: 'baseline', gap: 0.75 }}>
-          first what makes it
-          <InlineSelect
-            label="What is wanted"
-            value={want}
-            options={wants.map((one) => ({ value: one, name: one }))}
-            sx={{ fontSize: 'inherit' }}
-            onChange={setChosen}
-          />
-          {chosen === null && byTarget !== null && <span>since that is furthest off</span>}
-        </Box>
-        <Button size="small" onClick={onClose} sx={{ ml: 'auto' }}>
-          Put away
-        </Button>
-      </Box>
+    <Panel
+      title="What a spoon would do"
+      label="Nudges"
+      sx={{ mt: 2.5 }}
+      actions={
+        <>
+          <Box sx={{ color: colour.muted, display: 'flex', alignItems: 'baseline', gap: 0.75 }}>
+            first what makes it
+            <InlineSelect
+              label="What is wanted"
+              value={want}
+              options={wants.map((one) => ({ value: one, name: one }))}
+              sx={{ fontSize: 'inherit' }}
+              onChange={setChosen}
+            />
+            {chosen === null && byTarget !== null && <span>since that is furthest off</span>}
+          </Box>
+          <Button size="small" onClick={onClose}>
+            Put away
+          </Button>
+        </>
+      }
+    >
       <Box sx={{ overflowX: 'auto' }}>
         <Box role="table" aria-label="What a spoon of each would do" sx={{ minWidth: 800 }}>
           <Box role="row" sx={{ ...grid, color: colour.muted, fontSize: typeScale.small }}>
@@ -198,6 +203,6 @@ export function NudgeTable({
         By the whole model, one spoon from where the bowl stands now; salt, sour and garlic in g per
         100 g. Estimates, as all of it.
       </Box>
-    </Box>
+    </Panel>
   );
 }

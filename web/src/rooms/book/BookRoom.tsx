@@ -1,5 +1,7 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
+import { RoomPage } from '@/components/RoomPage';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -64,26 +66,30 @@ export function BookRoom() {
   const last = useMemo(() => lastTrials(trials), [trials]);
   const lasting = useLasting((state) => state.lasting);
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 1240 }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 2 }}>
-        <Box sx={{ mr: 'auto' }}>
-          <Typography variant="h1">The book</Typography>
-          <Typography sx={{ color: 'text.secondary' }}>
-            {dips.size} {dips.size === 1 ? 'dip' : 'dips'},{' '}
-            {coming
-              ? 'reading the trials…'
-              : `${trials.size} ${trials.size === 1 ? 'trial' : 'trials'}`}
-            {lasting !== 'unasked' && ` · ${lastingWords[lasting]}`}
-          </Typography>
-        </Box>
-        <Button component={Link} href="/house">
-          From the house
-        </Button>
-        <BookFileButtons />
-        <Button component={Link} href="/new" variant="contained" startIcon={<Add />}>
-          New dip
-        </Button>
-      </Box>
+    <RoomPage
+      title="The book"
+      maxWidth={1240}
+      says={
+        <>
+          {dips.size} {dips.size === 1 ? 'dip' : 'dips'},{' '}
+          {coming
+            ? 'reading the trials…'
+            : `${trials.size} ${trials.size === 1 ? 'trial' : 'trials'}`}
+          {lasting !== 'unasked' && ` · ${lastingWords[lasting]}`}
+        </>
+      }
+      actions={
+        <>
+          <Button component={Link} href="/house">
+            From the house
+          </Button>
+          <BookFileButtons />
+          <Button component={Link} href="/new" variant="contained" startIcon={<Add />}>
+            New dip
+          </Button>
+        </>
+      }
+    >
       {trees.length === 0 && (
         <Typography sx={{ my: 6, maxWidth: 480 }}>
           Nothing here yet. <Link href="/new">Write or paste the first dip</Link>, or open a book
@@ -92,18 +98,19 @@ export function BookRoom() {
       )}
       <Box sx={{ columnCount: { xs: 1, lg: 2 }, columnGap: '44px' }}>
         {trees.map(({ family, bases }) => (
-          <Box component="section" key={family} sx={{ mb: 2.5, breakInside: 'avoid-column' }}>
-            <Typography variant="h2" sx={{ mb: 0.5 }}>
-              {familyNames[family]}
-            </Typography>
+          <Panel
+            key={family}
+            title={familyNames[family]}
+            sx={{ mb: 2.5, breakInside: 'avoid-column' }}
+          >
             <Box component="ul" sx={{ m: 0, p: 0 }}>
               {bases.map((branch) => (
                 <Branch key={branch.dip.id} branch={branch} depth={0} lastSibling trials={last} />
               ))}
             </Box>
-          </Box>
+          </Panel>
         ))}
       </Box>
-    </Box>
+    </RoomPage>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { RoomPage } from '@/components/RoomPage';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -36,15 +37,15 @@ function Days() {
     router.push(`/day?plan=${encodeURIComponent(await addPlan(name, usualServing()))}`);
   };
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 760 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
-        <Typography variant="h1" sx={{ mr: 'auto' }}>
-          Days
-        </Typography>
+    <RoomPage
+      title="Days"
+      maxWidth={760}
+      actions={
         <Button variant="contained" startIcon={<Add />} onClick={() => setNaming(true)}>
           New day
         </Button>
-      </Box>
+      }
+    >
       {plans.size === 0 && (
         <Typography sx={{ maxWidth: 520, color: 'text.secondary' }}>
           Say what must be on the table and when. Cobbet works backwards from there: what soaks the
@@ -85,7 +86,7 @@ function Days() {
           onName={(name) => void start(name)}
         />
       )}
-    </Box>
+    </RoomPage>
   );
 }
 

@@ -1,9 +1,9 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
-import Typography from '@mui/material/Typography';
 import type { Plan } from '@cobbet/core/day/plan';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
 import { KeptFigure } from '@/components/KeptFigure';
@@ -84,8 +84,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
         '@media print': { display: 'none' },
       }}
     >
-      <Box component="section" aria-label="When and with what">
-        <Typography variant="h2">When and with what</Typography>
+      <Panel title="When and with what">
         <Moment
           label="On the table at"
           value={plan.serveAt}
@@ -97,11 +96,8 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
           onSave={(notBefore) => edit('Not before', (one) => ({ ...one, notBefore }))}
         />
         <Resources plan={plan} edit={edit} />
-      </Box>
-      <Box component="section" aria-label="Dips of the day">
-        <Typography variant="h2" sx={{ mb: 1 }}>
-          Dips of the day
-        </Typography>
+      </Panel>
+      <Panel title="Dips of the day">
         <Box
           sx={{ display: 'grid', columnGap: 3, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}
         >
@@ -175,7 +171,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
           </NativeSelect>
         )}
         <Cautions cautions={cautions} sx={{ mt: 2 }} />
-      </Box>
+      </Panel>
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import Button from '@mui/material/Button';
 import type { Leftover } from '@cobbet/core/prepare/prepare';
 import { useState } from 'react';
@@ -20,9 +20,10 @@ export function Leftovers({
   const [kept, setKept] = useState(false);
   if (leftovers.length === 0) return null;
   return (
-    <Box component="section" aria-label="Left over" sx={{ maxWidth: 900, mt: 3 }}>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-        <Typography variant="h2">Left over</Typography>
+    <Panel
+      title="Left over"
+      sx={{ maxWidth: 900, mt: 3 }}
+      actions={
         <Button
           size="small"
           disabled={kept}
@@ -34,7 +35,8 @@ export function Leftovers({
         >
           {kept ? 'In the ledger of the house' : 'Keep them from today'}
         </Button>
-      </Box>
+      }
+    >
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {leftovers.map(({ what, typical, low, high, unit, keepDays, nextUse }, i) => (
           <Box
@@ -58,6 +60,6 @@ export function Leftovers({
           </Box>
         ))}
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -89,19 +90,12 @@ export function ShoppingList({
     );
   }
   return (
-    <Box component="section" aria-label="Shopping" sx={{ maxWidth: 900 }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, my: 1 }}>
-        <Typography variant="h2" sx={{ mr: 'auto' }}>
-          To buy{' '}
-          {house.length > 0 && (
-            <Box
-              component="span"
-              sx={{ fontSize: typeScale.note, fontWeight: 400, color: colour.muted }}
-            >
-              beside what is in the house
-            </Box>
-          )}
-        </Typography>
+    <Panel
+      title="To buy"
+      label="Shopping"
+      {...(house.length > 0 ? { aside: 'beside what is in the house' } : {})}
+      sx={{ maxWidth: 900, mt: 1 }}
+      actions={
         <Box sx={{ '@media print': { display: 'none' } }}>
           <Button
             size="small"
@@ -116,7 +110,8 @@ export function ShoppingList({
             As CSV
           </Button>
         </Box>
-      </Box>
+      }
+    >
       <Box sx={{ columnCount: { xs: 1, sm: 2 }, columnGap: 5 }}>
         {[...shelves].map(([shelf, own]) => (
           <Box key={shelf} sx={{ breakInside: 'avoid', mb: 1.5 }}>
@@ -136,6 +131,6 @@ export function ShoppingList({
           </Box>
         ))}
       </Box>
-    </Box>
+    </Panel>
   );
 }

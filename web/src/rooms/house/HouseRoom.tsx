@@ -1,7 +1,8 @@
 'use client';
 
+import { RoomPage } from '@/components/RoomPage';
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { fromHouse } from '@cobbet/core/dip/fromHouse';
 import { patterns } from '@cobbet/core/dip/patterns';
 import { useMemo, useState } from 'react';
@@ -19,11 +20,10 @@ export function HouseRoom() {
   const house = useInHouse();
   const made = useMemo(() => fromHouse(patterns, house, larder), [house, larder]);
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 }, maxWidth: 1280 }}>
-      <Typography variant="h1">From what is in the house</Typography>
-      <Typography sx={{ color: 'text.secondary', mb: 2 }}>
-        Say what there is; what spoils first is used first.
-      </Typography>
+    <RoomPage
+      title="From what is in the house"
+      says="Say what there is; what spoils first is used first."
+    >
       <Box
         sx={{
           display: 'grid',
@@ -36,10 +36,7 @@ export function HouseRoom() {
           <Shelf />
           <Ledger />
         </Box>
-        <Box component="section" aria-label="What it makes">
-          <Typography variant="h2" sx={{ mb: 0.5 }}>
-            What it makes
-          </Typography>
+        <Panel title="What it makes">
           <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
             {made.map((one) => (
               <Box
@@ -56,8 +53,8 @@ export function HouseRoom() {
               </Box>
             ))}
           </Box>
-        </Box>
+        </Panel>
       </Box>
-    </Box>
+    </RoomPage>
   );
 }

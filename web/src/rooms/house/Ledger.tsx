@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -24,10 +25,7 @@ export function Ledger() {
   const gone = [...byproducts.values()].filter((one) => one.gone !== null);
   const thrown = gone.filter((one) => one.gone?.how === 'thrown').length;
   return (
-    <Box component="section" aria-label="Left from before" sx={{ mt: 3 }}>
-      <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Left from before
-      </Typography>
+    <Panel title="Left from before" sx={{ mt: 3 }}>
       {kept.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>
           Nothing kept. Liquid from cans and pots, zest, whey: a day or “Made ready” puts it here.
@@ -88,6 +86,6 @@ export function Ledger() {
           So far {gone.length - thrown} used, {thrown} thrown away.
         </Box>
       )}
-    </Box>
+    </Panel>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Input from '@mui/material/Input';
@@ -128,10 +129,7 @@ export function Shelf() {
   const { measures } = useSettings();
   const items = [...stock.values()].sort((a, b) => (a.useBy ?? '9').localeCompare(b.useBy ?? '9'));
   return (
-    <Box component="section" aria-label="In the house">
-      <Typography variant="h2" sx={{ mb: 0.5 }}>
-        In the house
-      </Typography>
+    <Panel title="In the house">
       <AddRow
         larder={larder}
         measures={measures}
@@ -153,6 +151,6 @@ export function Shelf() {
           <Item key={item.id} item={item} />
         ))}
       </Box>
-    </Box>
+    </Panel>
   );
 }

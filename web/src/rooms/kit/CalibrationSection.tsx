@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -39,8 +40,7 @@ export function CalibrationSection() {
   const [chosen, setChosen] = useState<string | null>(null);
   if (read.length === 0) {
     return (
-      <Box component="section" aria-label="Calibration">
-        <Typography variant="h2">Your kitchen against the model</Typography>
+      <Panel title="Your kitchen against the model" label="Calibration">
         <Typography sx={{ my: 1.5, maxWidth: 520 }}>
           Nothing read yet. After you make a dip, say what the spoon shows, lift a ring or press a
           dab: three or four readings and the bands on the Bench grow much narrower.
@@ -48,12 +48,11 @@ export function CalibrationSection() {
         <Button component={Link} href="/make" variant="contained">
           Make something
         </Button>
-      </Box>
+      </Panel>
     );
   }
   return (
-    <Box component="section" aria-label="Calibration" sx={{ minWidth: 0 }}>
-      <Typography variant="h2">Your kitchen against the model</Typography>
+    <Panel title="Your kitchen against the model" label="Calibration" sx={{ minWidth: 0 }}>
       <Box sx={{ mt: 0.5 }}>
         in the{' '}
         <InlineSelect
@@ -85,6 +84,6 @@ export function CalibrationSection() {
       </Box>
       <TellsMost calibration={calibration} machineId={machineId} />
       <ReadingList residuals={shown} chosen={chosen} onChoose={setChosen} />
-    </Box>
+    </Panel>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
+import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { AllTrials } from '@/components/AllTrials';
 import { CalibrationSection } from './CalibrationSection';
 import { Machines } from './Machines';
@@ -11,13 +11,11 @@ import { TestGear } from './TestGear';
 /** What stands in the kitchen and what its readings have taught. */
 export function KitRoom() {
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 }, maxWidth: 1320 }}>
-      <Typography variant="h1">The kit</Typography>
+    <RoomPage title="The kit" maxWidth={1320}>
       <Box
         sx={{
           display: 'grid',
           gap: { xs: 4, lg: 5 },
-          mt: 1.5,
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1.35fr) minmax(0, 1fr)' },
           alignItems: 'start',
         }}
@@ -31,6 +29,6 @@ export function KitRoom() {
           <TestGear />
         </Box>
       </Box>
-    </Box>
+    </RoomPage>
   );
 }

@@ -1,9 +1,9 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { type Machine, machines as shipped } from '@cobbet/core/kitchen/machines';
 import { bodyWord } from '@cobbet/core/mix/bodyWords';
 import { kitMachines } from '@cobbet/core/kitchen/kit';
@@ -77,15 +77,14 @@ export function Machines() {
     void changeSettings(label, { kit: { ...kit, machines } });
   const others = (id: string) => kit.machines.filter((one) => one.id !== id);
   return (
-    <Box component="section" aria-label="Machines and tools">
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-        <Typography variant="h2" sx={{ mr: 'auto' }}>
-          Machines and tools
-        </Typography>
+    <Panel
+      title="Machines and tools"
+      actions={
         <Button size="small" startIcon={<Add />} onClick={() => setOpen(newMachine())}>
           Another
         </Button>
-      </Box>
+      }
+    >
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {all.map((machine) => (
           <Box
@@ -148,6 +147,6 @@ export function Machines() {
           onClose={() => setOpen(null)}
         />
       )}
-    </Box>
+    </Panel>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
-import Typography from '@mui/material/Typography';
 import {
   type MeasureSystem,
   measureSystems,
@@ -26,8 +26,7 @@ const names: Record<MeasureSystem, string> = {
 export function MeasureSystems() {
   const { measures } = useSettings();
   return (
-    <Box component="section" aria-label="Cups and spoons">
-      <Typography variant="h2">Cups and spoons</Typography>
+    <Panel title="Cups and spoons">
       <RadioGroup
         value={measures}
         aria-label="Cups and spoons"
@@ -58,6 +57,6 @@ export function MeasureSystems() {
           );
         })}
       </RadioGroup>
-    </Box>
+    </Panel>
   );
 }

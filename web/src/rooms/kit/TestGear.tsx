@@ -1,7 +1,7 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Kit } from '@cobbet/core/kitchen/kit';
 import type { ComponentProps } from 'react';
 import { KeptFigure } from '@/components/KeptFigure';
@@ -22,10 +22,7 @@ export function TestGear() {
     void changeSettings(label, { kit: { ...kit, ...change } });
   const { ring, press } = kit;
   return (
-    <Box component="section" aria-label="Ring and press">
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Ring and press
-      </Typography>
+    <Panel title="Ring and press">
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
         <Box>
           <TestPicture test="ring" />
@@ -70,6 +67,6 @@ export function TestGear() {
           </Box>
         </Box>
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -31,10 +32,7 @@ import type { RunControl } from './useRun';
 /** Its tastes, each short, right or over. */
 function Tastes({ run, control }: { run: Run; control: RunControl }) {
   return (
-    <section>
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        How does it taste?
-      </Typography>
+    <Panel title="How does it taste?">
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         {tastes.map((taste) => (
           <TasteRow
@@ -50,7 +48,7 @@ function Tastes({ run, control }: { run: Run; control: RunControl }) {
           />
         ))}
       </Box>
-    </section>
+    </Panel>
   );
 }
 

@@ -1,8 +1,8 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import TextField from '@mui/material/TextField';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
@@ -52,12 +52,7 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
   const change = (at: number, line: Partial<Line>) =>
     setLines(lines.map((one, i) => (i === at ? { ...one, ...line } : one)));
   return (
-    <Box
-      component="section"
-      aria-label="Divide the base"
-      sx={{ display: 'grid', gap: 1, width: '100%' }}
-    >
-      <Typography variant="h2">Divide the base</Typography>
+    <Panel title="Divide the base" sx={{ display: 'grid', gap: 1, width: '100%' }}>
       {lines.map((line, i) => (
         <Box
           key={i}
@@ -118,6 +113,6 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
           Leave it whole
         </Button>
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { type BodyWord, bodyWords, wordMiddle, wordShows } from '@cobbet/core/mix/bodyWords';
 import { everyday } from '@cobbet/core/larder/everyday';
 import { loosenTo } from '@cobbet/core/batch/loosen';
@@ -44,8 +44,7 @@ export function LoosenPanel({ parts, larder, conditions, family, whole }: PlateG
   const spoons = (massG: number, measured: typeof liquid) =>
     measured ? nearestKitchenMeasure(massG, measured, conditions.measures).text : '';
   return (
-    <Box component="section" aria-label="Loosened on purpose">
-      <Typography variant="h2">Loosened on purpose</Typography>
+    <Panel title="Loosened on purpose">
       <Box sx={{ display: 'grid', gridTemplateColumns: '110px 1fr', gap: 2, mt: 1 }}>
         <MeasuredField label="Of the dip" unit="g" {...taken.field} />
         <Box sx={{ alignSelf: 'center' }}>
@@ -91,6 +90,6 @@ export function LoosenPanel({ parts, larder, conditions, family, whole }: PlateG
           'That does not get it there, not with three times as much.'
         )}
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { everyday } from '@cobbet/core/larder/everyday';
 import { plateOf } from '@cobbet/core/batch/pasta';
 import { bodyText } from '@/components/bodyText';
@@ -35,8 +35,7 @@ export function PastaPanel({
       : null;
   const plates = Math.floor(whole.massG / (pesto.value ?? Infinity));
   return (
-    <Box component="section" aria-label="To pasta">
-      <Typography variant="h2">To pasta</Typography>
+    <Panel title="To pasta">
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 2, mt: 1 }}>
         <MeasuredField label="Pasta, dry" unit="g" {...pasta.field} />
         <MeasuredField label="Pesto" unit="g" {...pesto.field} />
@@ -56,6 +55,6 @@ export function PastaPanel({
         Off the heat: pesto and water first, then the pasta. The water is taken as salted at 1 %;
         pasta takes up about one and a quarter of its weight.
       </Box>
-    </Box>
+    </Panel>
   );
 }

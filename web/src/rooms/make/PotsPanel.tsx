@@ -1,9 +1,9 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Typography from '@mui/material/Typography';
 import { dippers, dippersWithout } from '@cobbet/core/batch/dippers';
 import { filledTo, potsOf } from '@cobbet/core/batch/pots';
 import { useState } from 'react';
@@ -27,8 +27,7 @@ export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }
   const offered = free ? dippersWithout(['gluten']) : dippers;
   const short = pots && people.value !== null ? Math.ceil(people.value) - pots.full : 0;
   return (
-    <Box component="section" aria-label="A pot for each">
-      <Typography variant="h2">A pot for each</Typography>
+    <Panel title="A pot for each">
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, mt: 1 }}>
         <MeasuredField label="One pot holds" unit="ml" {...pot.field} />
         <MeasuredField label="For" unit="people" {...people.field} />
@@ -61,6 +60,6 @@ export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }
         One of these for everyone, not all. Read the label of what is bought, and keep its board,
         knife and bowl apart from the bread.
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import type { Conditions } from '@cobbet/core/mix/conditions';
 import type { Part } from '@cobbet/core/mix/part';
@@ -47,10 +47,11 @@ export function Staging({
         </Box>
       ))}
       {batch.count > 1 && load && (
-        <Box component="section" aria-label="Loads" sx={{ mt: 2.5 }}>
-          <Typography variant="h2">
-            {batch.count} loads, {load.massG.toFixed(0)} g each
-          </Typography>
+        <Panel
+          label="Loads"
+          title={`${batch.count} loads, ${load.massG.toFixed(0)} g each`}
+          sx={{ mt: 2.5 }}
+        >
           <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
             {load.parts
               .map(
@@ -60,7 +61,7 @@ export function Staging({
               .join(' · ')}
           </Box>
           <Box sx={{ color: 'text.secondary' }}>{batch.recombine}</Box>
-        </Box>
+        </Panel>
       )}
     </>
   );

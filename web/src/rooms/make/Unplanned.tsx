@@ -1,9 +1,9 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { AddRow } from '@/components/AddRow';
 import { colour } from '@/theme/colour';
@@ -15,8 +15,7 @@ export function Unplanned({ control }: { control: RunControl }) {
   const [place, setPlace] = useState<'bowl' | 'fold'>('bowl');
   const [problem, setProblem] = useState<string | null>(null);
   return (
-    <Box component="section" aria-label="Something else goes in">
-      <Typography variant="h2">Something else goes in</Typography>
+    <Panel title="Something else goes in">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 0.5 }}>
         <Box sx={{ flex: '1 1 260px' }}>
           <AddRow
@@ -60,6 +59,6 @@ export function Unplanned({ control }: { control: RunControl }) {
           {problem}
         </Box>
       )}
-    </Box>
+    </Panel>
   );
 }

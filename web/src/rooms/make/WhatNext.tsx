@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -169,8 +170,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   const stop = advice?.suggestions.find(({ add }) => add.length === 0);
   const steps = advice?.suggestions.filter(({ add }) => add.length > 0) ?? [];
   return (
-    <Box component="section" aria-label="What next">
-      <Typography variant="h2">What next?</Typography>
+    <Panel title="What next?" label="What next">
       <Box sx={{ mb: 1 }}>
         This bowl is to be{' '}
         <AimSelect
@@ -254,6 +254,6 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
           />
         ))}
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,9 +1,9 @@
 'use client';
 
+import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { rowOfPart } from '@cobbet/core/book/dipEdits';
 import { mostRows } from '@cobbet/core/dip/dip';
 import { families, familyNames, type Family } from '@cobbet/core/mix/families';
@@ -56,12 +56,10 @@ export function NewDipRoom() {
     router.push(`/bench?dip=${encodeURIComponent(id)}`);
   };
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 }, maxWidth: 1280 }}>
-      <Typography variant="h1">A new dip</Typography>
-      <Typography sx={{ color: 'text.secondary', mb: 2 }}>
-        Write or paste what goes in, as you would say it. What isn’t sure is asked, and nothing is
-        guessed.
-      </Typography>
+    <RoomPage
+      title="A new dip"
+      says="Write or paste what goes in, as you would say it. What isn’t sure is asked, and nothing is guessed."
+    >
       <Box
         sx={{
           display: 'grid',
@@ -143,6 +141,6 @@ export function NewDipRoom() {
           </Box>
         )}
       </Box>
-    </Box>
+    </RoomPage>
   );
 }

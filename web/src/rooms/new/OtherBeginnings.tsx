@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
@@ -28,10 +29,7 @@ export function OtherBeginnings({ name }: { name: string }) {
     }
   };
   return (
-    <Box component="section" aria-label="Or begin otherwise">
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Or begin otherwise
-      </Typography>
+    <Panel title="Or begin otherwise">
       <Box sx={{ display: 'grid', gap: 1.25, justifyItems: 'start' }}>
         <Button component={Link} href="/house" variant="outlined">
           From what is in the house, by a pattern
@@ -66,6 +64,6 @@ export function OtherBeginnings({ name }: { name: string }) {
         </Button>
       </Box>
       {problem && <Typography role="alert">{problem}</Typography>}
-    </Box>
+    </Panel>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 
+import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { compareTrials } from '@cobbet/core/book/compareTrials';
 import type { Trial } from '@cobbet/core/book/trial';
 import Link from 'next/link';
@@ -99,15 +99,15 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
   const methods = compared.map(({ trial }) => methodWords(trial.method));
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 2.5 } }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 1.5 }}>
-        <Typography variant="h1" sx={{ mr: 'auto' }}>
-          Side by side
-        </Typography>
-        {compared.length < mostCompared && (
+    <RoomPage
+      title="Side by side"
+      maxWidth="none"
+      actions={
+        compared.length < mostCompared && (
           <AddTrial ids={present} onAdd={(id) => go([...present, id])} />
-        )}
-      </Box>
+        )
+      }
+    >
       <Box sx={{ overflowX: 'auto' }}>
         <Box role="table" aria-label="Trials side by side" sx={{ width: 'max-content' }}>
           <Box role="row" sx={{ ...grid, alignItems: 'end', pb: 1 }}>
@@ -192,6 +192,6 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           }}
         />
       )}
-    </Box>
+    </RoomPage>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -27,16 +28,18 @@ function TrialsOf({ dip }: { dip: Dip }) {
     [all, dip.id],
   );
   return (
-    <Box sx={{ px: { xs: 2, sm: 3.5 }, py: { xs: 2, sm: 3 }, maxWidth: 1200 }}>
-      <Typography variant="h1" sx={{ overflowWrap: 'anywhere' }}>
-        {dip.name}
-      </Typography>
-      <Typography sx={{ color: 'text.secondary', mb: 2 }}>
-        {trials.length === 0
-          ? 'no trial yet'
-          : `${trials.length} ${trials.length === 1 ? 'trial' : 'trials'}, the latest first`}
-        {dip.nextThing !== '' && ` · next: ${dip.nextThing}`}
-      </Typography>
+    <RoomPage
+      title={dip.name}
+      maxWidth={1200}
+      says={
+        <>
+          {trials.length === 0
+            ? 'no trial yet'
+            : `${trials.length} ${trials.length === 1 ? 'trial' : 'trials'}, the latest first`}
+          {dip.nextThing !== '' && ` · next: ${dip.nextThing}`}
+        </>
+      }
+    >
       {trials.length === 0 && (
         <Box sx={{ my: 4 }}>
           <Typography sx={{ mb: 2, maxWidth: 480 }}>
@@ -58,7 +61,7 @@ function TrialsOf({ dip }: { dip: Dip }) {
         ))}
       </Box>
       <PickedBar />
-    </Box>
+    </RoomPage>
   );
 }
 

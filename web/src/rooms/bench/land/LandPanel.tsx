@@ -1,5 +1,6 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import CircularProgress from '@mui/material/CircularProgress';
@@ -60,14 +61,17 @@ export function LandPanel({
   const bought = answer.feasible ? answer.buysDifference : undefined;
   const changes = proposal ? changesOf(proposal, bench) : [];
   return (
-    <Box component="section" aria-label="Landing" aria-live="polite">
-      <Typography variant="h2" sx={{ mb: 0.75 }}>
-        {answer.feasible
+    <Panel
+      label="Landing"
+      live
+      title={
+        answer.feasible
           ? changes.length === 0
             ? 'It lands as it is'
             : 'To land it'
-          : 'It can’t all be met'}
-      </Typography>
+          : 'It can’t all be met'
+      }
+    >
       {!answer.feasible && (
         <Box sx={{ mb: 1, fontSize: typeScale.note, lineHeight: 1.4 }}>
           {answer.conflicts.map(({ message }) => (
@@ -131,6 +135,6 @@ export function LandPanel({
         )}
         <Button onClick={leave}>{changes.length > 0 ? 'Leave it' : 'Close'}</Button>
       </Box>
-    </Box>
+    </Panel>
   );
 }

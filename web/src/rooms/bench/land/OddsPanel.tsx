@@ -1,9 +1,9 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import Typography from '@mui/material/Typography';
 import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useEffect } from 'react';
@@ -83,10 +83,7 @@ export function OddsPanel({
     onTake(proposeLanding(dip, kitchen, amounts));
   };
   return (
-    <Box component="section" aria-label="Odds" sx={{ lineHeight: 1.4 }}>
-      <Typography variant="h2" sx={{ mb: 0.25 }}>
-        Lands {inHundred(odds.measured)}
-      </Typography>
+    <Panel label="Odds" title={`Lands ${inHundred(odds.measured)}`} sx={{ lineHeight: 1.4 }}>
       <Box sx={{ fontSize: typeScale.note }}>
         measured as written, were the model right; {inHundred(odds.withModel)} with the model’s own
         doubt.
@@ -124,6 +121,6 @@ export function OddsPanel({
       <Button size="small" onClick={onClose}>
         Close
       </Button>
-    </Box>
+    </Panel>
   );
 }

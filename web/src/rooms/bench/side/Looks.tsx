@@ -1,5 +1,5 @@
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { blendColour } from '@cobbet/core/mix/blendColour';
 import { browning } from '@cobbet/core/dip/browning';
 import { leadFlavour } from '@cobbet/core/dip/leadFlavour';
@@ -58,10 +58,7 @@ export function Looks({ bench }: { bench: Bench }) {
   const name = namesIn(larder);
   const turning = browns.likely > 0 && browns.tomorrow !== null && browns.tomorrow !== hex;
   return (
-    <Box component="section" aria-label="Lead and colour">
-      <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Lead and colour
-      </Typography>
+    <Panel title="Lead and colour">
       <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
         <Dab hex={hex} label={`Colour about ${hex}`} />
         <Box sx={{ fontSize: typeScale.note, lineHeight: 1.4 }}>
@@ -83,6 +80,6 @@ export function Looks({ bench }: { bench: Bench }) {
           </Box>
         </Box>
       )}
-    </Box>
+    </Panel>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import type { Figures } from '@cobbet/core/mix/figures';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
@@ -184,16 +184,7 @@ export function Mouth({
     ['bitter', per100g.bitter < 0.6 ? 'faint' : per100g.bitter < 1.5 ? 'some' : 'clear'],
   ];
   return (
-    <Box component="section" aria-label="In the mouth">
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        In the mouth{' '}
-        <Box
-          component="span"
-          sx={{ fontSize: typeScale.small, fontWeight: 400, color: colour.muted }}
-        >
-          per 100 g
-        </Box>
-      </Typography>
+    <Panel title="In the mouth" aside="per 100 g">
       {(['saltG', 'acidG', 'garlicG'] as const).map((name) => (
         <SeasoningBar
           key={name}
@@ -209,6 +200,6 @@ export function Mouth({
       <Box sx={{ fontSize: typeScale.small, color: colour.muted, lineHeight: 1.45 }}>
         {analysis.massG > 0 && minor.map(([label, value]) => `${label} ${value}`).join(' · ')}
       </Box>
-    </Box>
+    </Panel>
   );
 }

@@ -1,5 +1,5 @@
+import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Part } from '@cobbet/core/mix/part';
@@ -35,10 +35,7 @@ export function Yield({
     );
   }
   return (
-    <Box component="section" aria-label="What it makes">
-      <Typography variant="h2" sx={{ mb: 0.25 }}>
-        It makes
-      </Typography>
+    <Panel title="It makes" label="What it makes">
       <Box sx={{ lineHeight: 1.4 }}>
         <Box component="span" sx={{ fontSize: typeScale.large, fontWeight: 700 }}>
           {massG.toFixed(0)} g
@@ -69,6 +66,6 @@ export function Yield({
         </Box>
       )}
       <Cautions cautions={cautions.map(({ message }) => message)} sx={{ mt: 1.25 }} />
-    </Box>
+    </Panel>
   );
 }
