@@ -262,12 +262,30 @@ describe('what a tab did and could not save before it died', () => {
     await editDip(id, 'More', (one) => ({ ...one, nextThing: `${one.nextThing}x` }));
     await state().undo();
     clear.mockRestore();
-    expect(ahead().length).toBe(1);
+    // the command and the step back
+    expect(ahead().length).toBe(2);
     reopen();
     await state().open(`store-${names}`);
     expect(book().dips.get(id)?.nextThing).toBe('');
     expect(state().history.redoLabel).toBe('More');
     expect(ahead().length).toBe(0);
+  });
+
+  test('is taken back by an undo that was tapped just before, once', async () => {
+    const id = await addDip('Green dip');
+    await editDip(id, 'Note', (one) => ({ ...one, note: 'cold' }));
+    jest.spyOn(Repository.prototype, 'step').mockReturnValue(new Promise(() => undefined));
+    void state().undo();
+    expect(ahead().length).toBe(1);
+    reopen();
+    jest.restoreAllMocks();
+    await state().open(`store-${names}`);
+    expect(book().dips.get(id)?.note).toBe('');
+    expect([state().takenUp, ahead().length]).toEqual([1, 0]);
+    expect(state().history.redoLabel).toBe('Note');
+    await state().redo();
+    expect(book().dips.get(id)?.note).toBe('cold');
+    expect(ahead()).toEqual([]);
   });
 
   test('of an older program comes along; of a newer one waits for it', async () => {
@@ -297,7 +315,7 @@ describe('what a tab did and could not save before it died', () => {
     const theirs = { ...(book().dips.get(id) ?? dip('x')), note: '', nextThing: 'theirs' };
     channel.postMessage({
       changes: [put('dips', theirs)],
-      history: { undoLabel: 'Theirs', redoLabel: null },
+      history: { undoLabel: 'Theirs', undoAt: null, redoLabel: null, redoAt: null },
     });
     await new Promise((resolve) => setTimeout(resolve, 60));
     channel.close();

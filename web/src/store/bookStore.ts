@@ -10,7 +10,7 @@ import { mergeRecords } from '@cobbet/core/book/mergeRecords';
 import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
 import { create } from 'zustand';
 import type { AsideRecord } from './database';
-import { type AheadCommand, Journal } from './journal';
+import { type Ahead, type AheadCommand, type AheadStep, Journal } from './journal';
 import { askToLast } from './lastingStorage';
 import { type HistoryState, Repository } from './repository';
 import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
@@ -79,6 +79,13 @@ const typingRestMs = 300;
 /** Why the database is lost, once it is. */
 let lost: keyof typeof lostWords | null = null;
 
+const noHistory: HistoryState = {
+  undoLabel: null,
+  undoAt: null,
+  redoLabel: null,
+  redoAt: null,
+};
+
 const newCommandId = () => crypto.randomUUID();
 
 /** The book with what waits on top of it, each change made anew on what is there now. */
@@ -120,6 +127,13 @@ function ofThisVersion(command: AheadCommand): AheadCommand | null {
       }) as unknown as ReversibleChange,
   );
   return { ...command, version: bookVersion, changes };
+}
+
+/** Does what a tab that died has left; null for what a newer program left, else whether it changed anything. */
+async function takeUpOne(open: Repository, left: Ahead): Promise<boolean | null> {
+  if ('step' in left) return open.step(left.step, left.id, left.of ?? '');
+  const command = ofThisVersion(left);
+  return command && (await open.commit(command, true)) !== null;
 }
 
 /** Two commands of one key as one: what the first started from, what the second comes to. */
@@ -201,17 +215,25 @@ export const useBook = create<BookState>()((set, get) => {
       }
     });
 
+  /** Undo or redo: written ahead with what it is about, since it is saved before it is shown. */
+  const stepped = async (step: 1 | -1): Promise<void> => {
+    const { undoAt, redoAt } = get().history;
+    const ahead: AheadStep = { id: newCommandId(), step, of: step < 0 ? undoAt : redoAt };
+    journal?.write(ahead);
+    const saved = await saveFirst((open) => open.step(step, ahead.id));
+    if (saved) journal?.clear(ahead.id);
+  };
+
   /** Takes up what tabs that are gone have left, each change once. */
   const takeUp = async (open: Repository, ahead: Journal) => {
     for (const tab of ahead.otherTabs()) {
       await onceDead(tab, async () => {
         for (const left of ahead.leftBy(tab)) {
-          const command = ofThisVersion(left);
+          const took = await takeUpOne(open, left);
           // what a newer program left is for a newer program
-          if (!command) continue;
-          const saved = await open.commit(command);
-          ahead.clearLeft(tab, command.id);
-          if (saved) set((state) => ({ takenUp: state.takenUp + 1 }));
+          if (took === null) continue;
+          ahead.clearLeft(tab, left.id);
+          if (took) set((state) => ({ takenUp: state.takenUp + 1 }));
         }
       });
     }
@@ -225,7 +247,7 @@ export const useBook = create<BookState>()((set, get) => {
     takenUp: 0,
     aside: [],
     book: emptyBook(),
-    history: { undoLabel: null, redoLabel: null },
+    history: noHistory,
     async open(name = 'cobbet') {
       if (repository) return;
       try {
@@ -296,7 +318,7 @@ export const useBook = create<BookState>()((set, get) => {
       set({
         book: withChanges(book, changes),
         saving: 'saving',
-        history: { undoLabel: label, redoLabel: null },
+        history: { ...noHistory, undoLabel: label, undoAt: at },
       });
       return mergeKey === undefined ? inTurn(flush) : rested();
     },
@@ -312,12 +334,8 @@ export const useBook = create<BookState>()((set, get) => {
       ),
     tryAgain: () => inTurn(flush),
     whole: () => queue.then(() => get().book),
-    undo: async () => {
-      await saveFirst((open) => open.undo());
-    },
-    redo: async () => {
-      await saveFirst((open) => open.redo());
-    },
+    undo: () => stepped(-1),
+    redo: () => stepped(1),
     dismissProblem: () => set({ problem: null }),
     clearAside: async () => {
       await repository?.clearAside();

@@ -32,7 +32,7 @@ describe('what a tab writes ahead', () => {
     journal.write(command('a', 'xy'));
     const left = new Journal('book', 'two').leftBy('one');
     expect(left.map(({ id }) => id)).toEqual(['a', 'b']);
-    expect(left[0]?.changes[0]?.after).toMatchObject({ note: 'xy' });
+    expect(left[0]).toMatchObject({ changes: [{ after: { note: 'xy' } }] });
   });
 
   test('is of one book and no other', () => {

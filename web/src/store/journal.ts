@@ -7,6 +7,17 @@ export interface AheadCommand extends Command {
   version: number;
 }
 
+/** A step of undo (−1) or redo (1) before the database has it. */
+export interface AheadStep {
+  id: string;
+  step: 1 | -1;
+  /** When the command was done that it takes back or does again; null where that is not known. */
+  of: string | null;
+}
+
+/** What a tab has done and the database has not got yet. */
+export type Ahead = AheadCommand | AheadStep;
+
 /** More than this of one command is not written ahead: a whole book waits for the database. */
 const mostChars = 400_000;
 
@@ -44,25 +55,25 @@ export class Journal {
   }
 
   /**
-   * Writes a command down, or writes it anew.
+   * Writes a command or a step down, or writes it anew.
    *
    * @returns false when there is no room for it or no place
    */
-  write(command: AheadCommand): boolean {
+  write(ahead: Ahead): boolean {
     if (!this.store) return false;
-    const text = JSON.stringify(command);
+    const text = JSON.stringify(ahead);
     if (text.length > mostChars) return false;
-    const key = this.keys.get(command.id) ?? this.nextKey();
+    const key = this.keys.get(ahead.id) ?? this.nextKey();
     try {
       this.store.setItem(key, text);
     } catch {
       return false;
     }
-    this.keys.set(command.id, key);
+    this.keys.set(ahead.id, key);
     return true;
   }
 
-  /** Forgets a command that the database has. */
+  /** Forgets what the database has. */
   clear(id: string): void {
     const key = this.keys.get(id);
     if (key === undefined) return;
@@ -77,10 +88,10 @@ export class Journal {
   }
 
   /** What a tab has left, in the order it was done; what can't be read is thrown away. */
-  leftBy(tab: string): AheadCommand[] {
+  leftBy(tab: string): Ahead[] {
     return this.keysOf(tab).flatMap((key) => {
       try {
-        return [JSON.parse(this.store?.getItem(key) ?? '') as AheadCommand];
+        return [JSON.parse(this.store?.getItem(key) ?? '') as Ahead];
       } catch {
         this.store?.removeItem(key);
         return [];
@@ -88,7 +99,7 @@ export class Journal {
     });
   }
 
-  /** Forgets one command that another tab has left. */
+  /** Forgets one thing that another tab has left. */
   clearLeft(tab: string, id: string): void {
     for (const key of this.keysOf(tab)) {
       if (this.store?.getItem(key)?.includes(`"id":${JSON.stringify(id)}`)) {

@@ -32,6 +32,9 @@ const longBook = 500;
 export interface HistoryState {
   undoLabel: string | null;
   redoLabel: string | null;
+  /** When what undo would take back was done, ISO 8601. */
+  undoAt: string | null;
+  redoAt: string | null;
 }
 
 /** A repository's word that records changed, from this tab or another. */
@@ -113,10 +116,13 @@ export class Repository {
    * Saves a command, each change made anew on the record as it stands in the database by then, so that what another tab did
    * meanwhile stays. One that was saved before is not done twice.
    *
+   * @param command what was done
+   * @param late it was done before what stands in the database now, by a tab that died: where both changed the same field,
+   *   what stands there stays
    * @returns the changes as they were saved; null where it was saved before
    * @throws DOMException (QuotaExceededError and others); then nothing was written
    */
-  async commit(command: AheadCommand): Promise<Change[] | null> {
+  async commit(command: AheadCommand, late = false): Promise<Change[] | null> {
     const { id, label, at, mergeKey } = command;
     if (command.changes.length === 0) return [];
     const transaction = this.transaction();
@@ -130,14 +136,13 @@ export class Repository {
         return null;
       }
       const cursor = place?.cursor ?? 0;
-      const changes = command.changes.map(
-        (change, i) =>
-          ({
-            ...change,
-            before: present[i] ?? null,
-            after: mergeRecords<object>(change.before, change.after, present[i] ?? null),
-          }) as ReversibleChange,
-      );
+      const changes = command.changes.map(({ before, after, ...change }, i) => {
+        const there: object | null = present[i] ?? null;
+        const merged = late
+          ? mergeRecords<object>(before, there, after)
+          : mergeRecords<object>(before, after, there);
+        return { ...change, before: there, after: merged } as ReversibleChange;
+      });
       const last =
         place?.last ??
         (cursor > 0 ? await transaction.objectStore('labels').get(cursor) : undefined);
@@ -175,7 +180,7 @@ export class Repository {
       transaction.commit();
       await Promise.all([...writes, transaction.done]);
       const done = doing(changes);
-      this.tell(done, { undoLabel: label, redoLabel: null });
+      this.tell(done, { undoLabel: label, undoAt: at, redoLabel: null, redoAt: null });
       return done;
     } catch (error) {
       abort(transaction);
@@ -183,14 +188,39 @@ export class Repository {
     }
   }
 
-  /** Takes the last command back; nothing happens when there is none. */
-  async undo(): Promise<void> {
-    await this.step(-1);
-  }
-
-  /** Does the last undone command again; nothing happens when there is none. */
-  async redo(): Promise<void> {
-    await this.step(1);
+  /**
+   * Takes the last command back (−1), or does the last undone one again (1); nothing happens when there is none, nor for a
+   * step that was saved before.
+   *
+   * @param id by which the step is known to have been saved
+   * @param of only where it is about the command that was done then, ISO 8601
+   * @returns whether anything was changed
+   */
+  async step(by: 1 | -1, id: string, of?: string): Promise<boolean> {
+    const transaction = this.transaction();
+    let changes: Change[] = [];
+    try {
+      const history = transaction.objectStore('history');
+      const place = await transaction.objectStore('place').get('place');
+      const cursor = place?.cursor ?? 0;
+      const command = await history.get(by < 0 ? cursor : cursor + 1);
+      const meant = command && (of === undefined || command.at === of);
+      if (meant && !place?.saved?.includes(id)) {
+        changes = by < 0 ? undoing(command) : doing(command.changes);
+        const writes: Promise<unknown>[] = [];
+        this.write(transaction, changes, (write) => writes.push(write));
+        await Promise.all(writes);
+        const { last: _last, ...rest } = place ?? { id: 'place' as const };
+        const saved = [...(place?.saved ?? []), id].slice(-rememberedIds);
+        await transaction.objectStore('place').put({ ...rest, saved, cursor: cursor + by });
+      }
+      await transaction.done;
+    } catch (error) {
+      abort(transaction);
+      throw error;
+    }
+    if (changes.length > 0) this.tell(changes, await this.historyState());
+    return changes.length > 0;
   }
 
   /** Throws away what was put aside. */
@@ -221,31 +251,6 @@ export class Repository {
     }
   }
 
-  private async step(by: 1 | -1): Promise<Change[]> {
-    const transaction = this.transaction();
-    let changes: Change[] = [];
-    try {
-      const history = transaction.objectStore('history');
-      const place = await transaction.objectStore('place').get('place');
-      const cursor = place?.cursor ?? 0;
-      const command = await history.get(by < 0 ? cursor : cursor + 1);
-      if (command) {
-        changes = by < 0 ? undoing(command) : doing(command.changes);
-        const writes: Promise<unknown>[] = [];
-        this.write(transaction, changes, (write) => writes.push(write));
-        await Promise.all(writes);
-        const { last: _last, ...rest } = place ?? { id: 'place' as const };
-        await transaction.objectStore('place').put({ ...rest, cursor: cursor + by });
-      }
-      await transaction.done;
-    } catch (error) {
-      abort(transaction);
-      throw error;
-    }
-    if (changes.length > 0) this.tell(changes, await this.historyState());
-    return changes;
-  }
-
   private async historyState(): Promise<HistoryState> {
     const transaction = this.database.transaction(['labels', 'place'], 'readonly');
     const cursor = (await transaction.objectStore('place').get('place'))?.cursor ?? 0;
@@ -254,7 +259,12 @@ export class Repository {
       cursor > 0 ? labels.get(cursor) : undefined,
       labels.get(cursor + 1),
     ]);
-    return { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null };
+    return {
+      undoLabel: undo?.label ?? null,
+      undoAt: undo?.at ?? null,
+      redoLabel: redo?.label ?? null,
+      redoAt: redo?.at ?? null,
+    };
   }
 
   private tell(changes: Change[], history: HistoryState): void {
