@@ -35,6 +35,23 @@ test('what is typed is shown as it is understood before it is taken', async ({ p
   await expect(page.getByRole('listitem')).toHaveCount(11);
 });
 
+test('a row is written anew in its place, as one step', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Details of Cumin, ground' }).click();
+  await page.getByRole('button', { name: 'Write it anew' }).click();
+  const anew = page.getByRole('combobox', { name: 'The row, written anew' });
+  await expect(anew).toHaveValue('1/2 tsp Cumin, ground');
+  await anew.fill('1 tsp smoked paprika');
+  await expect(offered(page).first()).toContainText('Smoked paprika');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('listitem').nth(7)).toContainText('Smoked paprika');
+  await expect(amount(page, 'Smoked paprika, sweet')).toHaveValue('1 tsp');
+  await saved(page);
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(amount(page, 'Cumin, ground')).toHaveValue('1/2 tsp');
+});
+
 test('what is not sure is asked, answered by a figure, and not asked again', async ({ page }) => {
   await openBench(page);
   await adding(page).fill('1 tsp coriander');

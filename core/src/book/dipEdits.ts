@@ -22,6 +22,43 @@ export function withAdditions(dip: Dip, rows: readonly Row[]): Dip {
   return { ...dip, rows: [...dip.rows, ...rows].slice(0, mostRows) };
 }
 
+/** A row written anew: what was said of the old one stays where it is the same thing, else only its hold and working in. */
+function rewritten(row: Row, part: ReadPart): Row {
+  const { hold, worked, prep } = row;
+  if (row.ingredientId === part.ingredient) {
+    const { sure: _sure, ...kept } = row;
+    const { amount, place } = rowOfPart(part, row.id);
+    return { ...kept, amount, place, prep: part.note ?? prep };
+  }
+  return { ...rowOfPart(part, row.id), hold, ...(worked ? { worked } : {}) };
+}
+
+/**
+ * A dip with a row written anew in its place; what else the line named follows it. The same dip where there is no such row
+ * or nothing was read.
+ *
+ * @param ids one for each part after the first
+ */
+export function withRowRead(
+  dip: Dip,
+  rowId: string,
+  parts: readonly ReadPart[],
+  ids: readonly string[],
+): Dip {
+  const [first, ...others] = parts;
+  const at = dip.rows.findIndex(({ id }) => id === rowId);
+  const row = dip.rows[at];
+  if (!row || !first) return dip;
+  const more = others.map((part, i) => rowOfPart(part, ids[i] ?? `${rowId}-${i}`));
+  const rows = [
+    ...dip.rows.slice(0, at),
+    rewritten(row, first),
+    ...more,
+    ...dip.rows.slice(at + 1),
+  ];
+  return { ...dip, rows: rows.slice(0, mostRows) };
+}
+
 /** A dip with a row moved to another place; the same dip where that place is none. */
 export function withRowMoved(dip: Dip, from: number, to: number): Dip {
   const row = dip.rows[from];

@@ -68,6 +68,7 @@ function Understood({
 export function LarderField({
   larder,
   measures,
+  label = 'Add something',
   placeholder,
   text,
   onText,
@@ -76,6 +77,7 @@ export function LarderField({
 }: {
   larder: Larder;
   measures: MeasureSystem;
+  label?: string;
   placeholder: string;
   text: string;
   onText: (text: string) => void;
@@ -172,7 +174,7 @@ export function LarderField({
           onKeyDown={answer}
           slotProps={{
             ...params.slotProps,
-            htmlInput: { ...params.slotProps.htmlInput, 'aria-label': 'Add something' },
+            htmlInput: { ...params.slotProps.htmlInput, 'aria-label': label },
             input: {
               ...params.slotProps.input,
               startAdornment: (

@@ -109,6 +109,7 @@ export function BenchLine({
             rowsWidth={rowsWidth}
             onMove={edits.move}
             onEditRow={edits.editRow}
+            onRetype={edits.retype}
             onDelete={edits.takeOut}
             doubtful={doubtful}
           />

@@ -1,6 +1,12 @@
 'use client';
 
-import { rowOfPart, withAdditions, withRowMoved, withTarget } from '@cobbet/core/book/dipEdits';
+import {
+  rowOfPart,
+  withAdditions,
+  withRowMoved,
+  withRowRead,
+  withTarget,
+} from '@cobbet/core/book/dipEdits';
 import type { Dip, Row } from '@cobbet/core/dip/dip';
 import { withoutRow, withRow } from '@cobbet/core/dip/dipRows';
 import type { Nudge } from '@cobbet/core/dip/nudges';
@@ -40,6 +46,16 @@ export function useBenchEdits(dipId: string) {
         edit(
           `Add ${parts.map(({ text }) => text).join(', ')}`.slice(0, 120),
           (dip) => withAdditions(dip, rows),
+          mergeKey,
+        );
+      },
+      /** What was read of a line in the place of a row, as one step of undo. */
+      retype: (rowId: string, parts: readonly ReadPart[], mergeKey?: string) => {
+        const ids = parts.slice(1).map(newId);
+        const text = parts.map((part) => part.text).join(', ');
+        edit(
+          `Write anew ${text}`.slice(0, 120),
+          (dip) => withRowRead(dip, rowId, parts, ids),
           mergeKey,
         );
       },

@@ -19,6 +19,10 @@ import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { useState } from 'react';
 import { useLeaving } from '@/components/useLeaving';
+import { LarderField } from '@/components/LarderField';
+import { shortName } from '@/components/shortName';
+import type { Larder } from '@cobbet/core/larder/larder';
+import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import { PourOff } from '@/components/PourOff';
 import { colour } from '@/theme/colour';
 import { WorkedInFields } from './WorkedInFields';
@@ -28,11 +32,14 @@ const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || r
 
 interface Props {
   read: ReadRow;
+  larder: Larder;
   measures: MeasureSystem;
   machine: Machine;
   method: Method;
   anchor: HTMLElement;
   onChange: (label: string, edit: (row: Row) => Row, field?: string) => void;
+  /** The row is written anew, as what was read of a line. */
+  onRetype: (parts: readonly ReadPart[], mergeKey?: string) => void;
   onDelete: () => void;
   onMakeReady: () => void;
   onClose: () => void;
@@ -75,11 +82,12 @@ function LimitField({
 
 /** Everything about a row that does not fit on the line. */
 export function RowDetails(props: Props) {
-  const { read, measures, machine, method, anchor, onChange, onDelete, onMakeReady, onClose } =
-    props;
+  const { read, larder, measures, machine, method, anchor } = props;
+  const { onChange, onRetype, onDelete, onMakeReady, onClose } = props;
   const { row, ingredient } = read;
   const name = ingredient?.name ?? row.ingredientId;
   const [prep, setPrep] = useState(row.prep);
+  const [anew, setAnew] = useState<string | null>(null);
   const limit = (key: 'min' | 'max') => (text: string) =>
     onChange(`Limit of ${name}`, ({ [key]: _old, ...rest }) =>
       text === '' ? rest : { ...rest, [key]: text },
@@ -94,7 +102,30 @@ export function RowDetails(props: Props) {
       slotProps={{ paper: { 'aria-label': `Details of ${name}`, role: 'dialog' } }}
     >
       <Box sx={{ p: 2, width: 340, display: 'grid', gap: 1.5 }}>
-        <Typography variant="h3">{name}</Typography>
+        {anew === null ? (
+          <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
+            <Typography variant="h3" sx={{ mr: 'auto' }}>
+              {name}
+            </Typography>
+            <Button
+              size="small"
+              sx={{ whiteSpace: 'nowrap' }}
+              onClick={() => setAnew(`${row.amount} ${shortName(name)}`.trim())}
+            >
+              Write it anew
+            </Button>
+          </Box>
+        ) : (
+          <LarderField
+            larder={larder}
+            measures={measures}
+            label="The row, written anew"
+            placeholder="such as 2 tbsp lemon juice"
+            text={anew}
+            onText={setAnew}
+            onAdd={onRetype}
+          />
+        )}
         <TextField
           size="small"
           label="How it is prepared"

@@ -21,6 +21,7 @@ interface Props {
   rowsWidth: string;
   onMove: (from: number, to: number) => void;
   onEditRow: BenchEdits['editRow'];
+  onRetype: BenchEdits['retype'];
   onDelete: (rowId: string) => void;
   /** Rows whose amounts are worth a second look, by place. */
   doubtful: ReadonlySet<number>;
@@ -71,7 +72,8 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, rowsWidth, onMove, onEditRow, onDelete, doubtful, machine } = props;
+  const { bench, view, rowsWidth, onMove, onEditRow, onRetype, onDelete, doubtful, machine } =
+    props;
   const { type, done, forget, step } = bench;
   const [making, setMaking] = useState<string | null>(null);
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
@@ -111,12 +113,18 @@ export function RowList(props: Props) {
       </Box>
       {open && read && (
         <RowDetails
+          key={open.rowId}
           read={read}
+          larder={bench.kitchen.larder}
           measures={bench.kitchen.measures}
           machine={machine}
           method={bench.dip.method}
           anchor={open.anchor}
           onChange={(label, change, field) => onEditRow(open.rowId, label, change, field)}
+          onRetype={(parts, mergeKey) => {
+            onRetype(open.rowId, parts, mergeKey);
+            setOpen(null);
+          }}
           onDelete={() => {
             onDelete(open.rowId);
             setOpen(null);
