@@ -63,6 +63,15 @@ test('what is not sure is asked, answered by a figure, and not asked again', asy
   await adding(page).fill('1/2 tsp coriander');
   await expect(offered(page).first()).toContainText('Coriander seed');
   await expect(page.getByText('Which coriander?')).toHaveCount(0);
+  await saved(page);
+  // unless that is taken back
+  await page.goto('/kit');
+  await page.getByRole('button', { name: 'Ask again about coriander' }).click();
+  await expect(page.getByRole('heading', { name: 'What your words mean' })).toHaveCount(0);
+  await saved(page);
+  await page.goto('/bench?dip=weir-house-hummus');
+  await adding(page).fill('1/2 tsp coriander');
+  await expect(page.getByText('Which coriander?')).toBeVisible();
 });
 
 test('another food is never taken for one of the larder', async ({ page }) => {

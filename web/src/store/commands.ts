@@ -320,3 +320,12 @@ export function rememberPick(words: string, ingredientId: string): Promise<boole
     ];
   });
 }
+
+/** Forgets what words were said to mean, so that they are asked about again. */
+export function forgetPick(words: string): Promise<boolean> {
+  return useBook.getState().act(`Ask again about “${words}”`, (book) => {
+    const settings = settingsOf(book);
+    const { [words]: _gone, ...picked } = settings.picked ?? {};
+    return [put('settings', { ...settings, picked })];
+  });
+}

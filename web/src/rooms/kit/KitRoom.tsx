@@ -6,6 +6,7 @@ import { AllTrials } from '@/components/AllTrials';
 import { CalibrationSection } from './CalibrationSection';
 import { Machines } from './Machines';
 import { MeasureSystems } from './MeasureSystems';
+import { SettledWords } from './SettledWords';
 import { TestGear } from './TestGear';
 
 /** What stands in the kitchen and what its readings have taught. */
@@ -26,6 +27,7 @@ export function KitRoom() {
         <Box sx={{ display: 'grid', gap: 3.5 }}>
           <Machines />
           <MeasureSystems />
+          <SettledWords />
           <TestGear />
         </Box>
       </Box>
