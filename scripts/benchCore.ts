@@ -4,6 +4,7 @@ import judged from '../core/test/lines/lines.json';
 import { type AdviseInput } from '@cobbet/core/advise/adviseInput';
 import { advise } from '@cobbet/core/advise/advise';
 import { analyse } from '@cobbet/core/dip/analyse';
+import { usualBlending } from '@cobbet/core/mix/blending';
 import { bodyState } from '@cobbet/core/mix/bodyModel';
 import { conditionsOf } from '../core/test/kitchenOf';
 import { addTo, emptyBowl } from '@cobbet/core/mix/bowlSums';
@@ -75,7 +76,7 @@ let sink = 0;
 const evaluation = timed(300, 200, () => {
   const sums = emptyBowl();
   perGram.forEach((per, i) => addTo(sums, per, twenty[i]?.massG ?? 0));
-  sink += (bodyState(sums)?.lnTau ?? 0) + per100g(sums).saltG;
+  sink += (bodyState(sums, usualBlending)?.lnTau ?? 0) + per100g(sums).saltG;
 });
 
 const refresh = timed(200, 5, () => {

@@ -8,18 +8,22 @@ const anchors = anchorFile.anchors as unknown as Anchor[];
 const priors = fitFile.parameters;
 const { parameters, sumOfSquares } = fitBody(anchors, priors, startingBodyParameters);
 
-const shippedRatios = priors.map(({ name, prior }) =>
-  Math.log(parameterAt(startingBodyParameters, name) / prior),
+const shippedRatios = priors.map((one) =>
+  Math.log(parameterAt(startingBodyParameters, one) / one.prior),
 );
 const shipped = residuals(anchors, priors, startingBodyParameters, shippedRatios).reduce(
   (sum, one) => sum + one * one,
   0,
 );
 
-console.log('parameter'.padEnd(62), 'prior'.padStart(8), 'fitted'.padStart(8), 'ships'.padStart(8));
-for (const { name, prior } of priors) {
-  const figures = [prior, parameterAt(parameters, name), parameterAt(startingBodyParameters, name)];
-  console.log(name.padEnd(62), ...figures.map((value) => value.toFixed(3).padStart(8)));
+console.log('parameter'.padEnd(12), 'prior'.padStart(8), 'fitted'.padStart(8), 'ships'.padStart(8));
+for (const one of priors) {
+  const figures = [
+    one.prior,
+    parameterAt(parameters, one),
+    parameterAt(startingBodyParameters, one),
+  ];
+  console.log(one.name.padEnd(12), ...figures.map((value) => value.toFixed(3).padStart(8)));
 }
 let inside = 0;
 let squares = 0;

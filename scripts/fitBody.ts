@@ -1,4 +1,5 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { usualBlending } from '@cobbet/core/mix/blending';
 import { bodyState } from '@cobbet/core/mix/bodyModel';
 import type { BodyParameters } from '@cobbet/core/mix/parameters';
 import { addTo, type BowlSums, emptyBowl, sumsPerGram } from '@cobbet/core/mix/bowlSums';
@@ -12,13 +13,17 @@ export interface Anchor {
   parts: { ingredient: string; amount: string }[];
   yieldStressPa: [number, number];
   modelBody: number;
+  /** What it was judged by. */
+  basis?: string;
+  method?: { streamed?: number };
 }
 
-/** A parameter the fit may move, by its path, with its prior and the prior's spread as a ratio. */
+/** A parameter the fit may move, with its prior, the prior's spread as a ratio, and everywhere it stands. */
 export interface Prior {
   name: string;
   prior: number;
   sd: number;
+  paths: string[];
 }
 
 /** What anchors and priors are drawn in by, so that most anchors end inside their range. */
@@ -52,7 +57,8 @@ function bowl(anchor: Anchor, parameters: BodyParameters): BowlSums {
 
 /** ln of an anchor's yield stress in Pa for a set of parameters. */
 export function anchorLnTau(anchor: Anchor, parameters: BodyParameters): number {
-  const state = bodyState(bowl(anchor, parameters), parameters);
+  const blending = { ...usualBlending, streamed: anchor.method?.streamed === 1 };
+  const state = bodyState(bowl(anchor, parameters), blending, parameters);
   if (!state) throw new Error(`${anchor.name} is empty`);
   return state.lnTau;
 }
@@ -66,8 +72,13 @@ function setPath(parameters: BodyParameters, path: string, value: number): void 
   at[last] = value;
 }
 
-/** A parameter's value by its path. */
-export function parameterAt(parameters: BodyParameters, path: string): number {
+function put(parameters: BodyParameters, { paths }: Prior, value: number): void {
+  for (const path of paths) setPath(parameters, path, value);
+}
+
+/** A parameter's value, the same in all its places. */
+export function parameterAt(parameters: BodyParameters, { paths }: Prior): number {
+  const [path = ''] = paths;
   return path
     .split('.')
     .reduce<unknown>((at, step) => (at as Record<string, unknown>)[step], parameters) as number;
@@ -84,12 +95,7 @@ export function withRatios(
   logRatios: readonly number[],
 ): BodyParameters {
   const parameters = structuredClone(base);
-  priors.forEach(({ name, prior }, i) =>
-    setPath(parameters, name, prior * Math.exp(logRatios[i] ?? 0)),
-  );
-  // nut butter is ground nut: it holds the same oil
-  parameters.structures['nut-butter'].oilHeldPerStructuralSolid =
-    parameters.structures.nut.oilHeldPerStructuralSolid;
+  priors.forEach((prior, i) => put(parameters, prior, prior.prior * Math.exp(logRatios[i] ?? 0)));
   return parameters;
 }
 
@@ -137,11 +143,9 @@ export function fitBody(
     },
   );
   const fitted = withRatios(base, priors, parameterValues);
-  for (const { name } of priors) {
-    setPath(fitted, name, Number(parameterAt(fitted, name).toFixed(3)));
+  for (const prior of priors) {
+    put(fitted, prior, Number(parameterAt(fitted, prior).toFixed(3)));
   }
-  fitted.structures['nut-butter'].oilHeldPerStructuralSolid =
-    fitted.structures.nut.oilHeldPerStructuralSolid;
   const sumOfSquares = residuals(anchors, priors, base, parameterValues).reduce(
     (sum, one) => sum + one * one,
     0,

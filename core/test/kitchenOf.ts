@@ -4,6 +4,7 @@ import { shippedLarder } from '../src/larder/larder';
 import type { Conditions } from '../src/mix/conditions';
 import { priorCorrection } from '../src/mix/correction';
 import { type Figures, figuresOf } from '../src/mix/figures';
+import { usualBlending } from '../src/mix/blending';
 import { usualMethod } from '../src/mix/method';
 import { mixOf } from '../src/mix/mix';
 import type { Part } from '../src/mix/part';
@@ -13,6 +14,7 @@ import { calibrate } from '../src/readings/calibrate';
 export function conditionsOf(extra: Partial<Conditions> = {}): Conditions {
   return {
     method: usualMethod,
+    blending: usualBlending,
     servedAtC: 5,
     measures: 'us',
     correction: priorCorrection,

@@ -1,3 +1,4 @@
+import { usualBlending } from '../src/mix/blending';
 import { usualMethod } from '../src/mix/method';
 import { bodyWord, yieldStressPa } from '../src/mix/bodyWords';
 import type { TasteMarks, Verdict } from '../src/readings/tastes';
@@ -102,7 +103,12 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
   const said = [...written];
   const truth = written.map(measured);
   const dip: Dip = { ...emptyDip('d', 'A dip', when(0)), method };
-  const conditions = { method, servedAtC: dip.servedAtC, measures: 'us' as const };
+  const conditions = {
+    method,
+    blending: usualBlending,
+    servedAtC: dip.servedAtC,
+    measures: 'us' as const,
+  };
   const really = (parts: readonly Part[]) =>
     figuresOf(mixOf(parts), { ...conditions, correction: hidden });
   const wanted = really([

@@ -272,7 +272,10 @@ describe('a reading of the bowl', () => {
     const alone = endOf(hummus);
     const sdOf = (conditions = conditionsOf()) => bodySd(hummus, mixOf(hummus), conditions);
     const learned = (readings: BowlReading[]) =>
-      correctionOf(calibrate(bowlEvidence(hummus, readings, method)), bowlFormula);
+      correctionOf(
+        calibrate(bowlEvidence(hummus, readings, conditionsOf({ method }))),
+        bowlFormula,
+      );
     for (const eye of ['slumps', 'packs'] as const) {
       const corrected = conditionsOf({ correction: learned([{ taken: { eye }, after: 4 }]) });
       const read = endOf(hummus, corrected);

@@ -53,6 +53,8 @@ export const methodSchema = Joi.object<Method>({
     .default(usualMethod.grind),
   blendC: Joi.number().min(-10).max(100).default(usualMethod.blendC),
   overrunPct: Joi.number().min(0).max(300).default(usualMethod.overrunPct),
+  streamed: Joi.boolean(),
+  minutes: Joi.number().min(0).max(600),
 });
 
 const usualMachine = 'food-processor';

@@ -6,6 +6,7 @@ import type { Larder } from '../larder/larder';
 import type { Conditions } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import { bowlEvidence, bowlFormula, type BowlReading } from '../readings/bowlReadings';
+import { blendingOf } from '../mix/blending';
 import { type Calibration, calibrate } from '../readings/calibrate';
 import { ringFault } from '../readings/ringFault';
 import type { ReadingTaken } from '../readings/takeReading';
@@ -56,7 +57,10 @@ export function requestKitchen(
 ): BowlInKitchen {
   const { method, servedAtC, measures } = request;
   const machine = machineOf(request.kitchen.machine);
-  const evidence = bowlEvidence(parts, readingsOf(request), method);
+  const evidence = bowlEvidence(parts, readingsOf(request), {
+    method,
+    blending: blendingOf(method, machine.id),
+  });
   const calibration: Calibration = calibrate(evidence);
   const kitchen: Kitchen = {
     larder,

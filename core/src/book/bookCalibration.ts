@@ -1,3 +1,4 @@
+import { blendingOf } from '../mix/blending';
 import type { Analysis } from '../dip/analyse';
 import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
@@ -73,6 +74,7 @@ export function analyseTrialAlone(
   const { larder, measures, calibrationOf } = kitchen;
   return analyseTrialRows(trial.rows, larder, {
     method: trial.method,
+    blending: blendingOf(trial.method, trial.machineId),
     servedAtC,
     measures,
     correction: correctionWithout(calibrationOf(trial.machineId), trial, larder),

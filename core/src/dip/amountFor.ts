@@ -34,7 +34,7 @@ export function figureAfter(input: UpToRow): (massG: number) => number | null {
       const mass = bowl[sumIndex.massG];
       return mass > 0 ? (bowl[per100Sum(figure)] / mass) * 100 : null;
     }
-    const state = bodyState(bowl);
+    const state = bodyState(bowl, conditions.blending);
     if (!state || state.crumbs) return null;
     const belonging = Math.min(1, bowl[sumIndex.massG] / Math.max(1e-9, others + massG));
     return bodyAt(bowl, state, conditions, fresh, belonging);

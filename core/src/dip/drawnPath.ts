@@ -24,7 +24,7 @@ const highShare = 0.84;
 const beyond = 99;
 
 /** Sums that body depends on come first. */
-const bodySums = sumIndex.drySolidsG + 1;
+const bodySums = sumIndex.emulsifierG + 1;
 
 const tables = new Map<number, Float64Array>();
 
@@ -53,7 +53,7 @@ export function drawnPath(
   conditions: BodyConditions,
   draws: number = bandDraws,
 ): (DrawnBand | null)[] {
-  const { method, correction } = conditions;
+  const { method, blending, correction } = conditions;
   const z = deviates(parts.length, draws);
   const perGram = parts.map((part) => partSumsPerGram(part));
   const bodies = parts.map(() => new Float64Array(draws));
@@ -64,7 +64,7 @@ export function drawnPath(
   const modelSds = parts.map((part, i) => {
     const per = perGram[i];
     if (per && part.place === 'bowl') addTo(middle, per, part.massG);
-    const state = bodyState(middle);
+    const state = bodyState(middle, blending);
     belongings.push(finished > 0 ? middle[sumIndex.massG] / finished : 1);
     return modelSd(state, conditions, belongings[i]);
   });
@@ -81,7 +81,7 @@ export function drawnPath(
       if (!per || !drawn) continue;
       const massG = (parts[i]?.massG ?? 0) * Math.exp((spread[i] ?? 0) * (z[at + 1 + i] ?? 0));
       for (let j = 0; j < bodySums; j += 1) (bowl[j] as number) += (per[j] as number) * massG;
-      const state = bodyState(bowl);
+      const state = bodyState(bowl, blending);
       if (!state || state.crumbs) {
         drawn[draw] = beyond;
         continue;

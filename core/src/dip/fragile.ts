@@ -2,7 +2,7 @@ import { type BodyState, bodyState } from '../mix/bodyModel';
 import { addTo, type BowlSums, copyOf } from '../mix/bowlSums';
 import { type Part, partSumsPerGram } from '../mix/part';
 import { spoonOf } from '../amounts/spoon';
-import type { MeasureSystem } from '../amounts/measureSystem';
+import type { Conditions } from '../mix/conditions';
 
 /** A step is fragile where one spoon of it moves body by more than this. */
 export const fragileBeyond = 0.5;
@@ -18,10 +18,10 @@ export function spoonBody(
   part: Part,
   blended: BowlSums,
   now: BodyState,
-  measures: MeasureSystem,
+  { measures, blending }: Pick<Conditions, 'measures' | 'blending'>,
 ): number | null {
   const more = copyOf(blended);
   addTo(more, partSumsPerGram(part), spoonOf(part.ingredient, measures).massG);
-  const then = bodyState(more);
+  const then = bodyState(more, blending);
   return then && (then.lnTau - now.lnTau) / Math.LN2;
 }

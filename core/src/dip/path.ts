@@ -50,15 +50,15 @@ export function pathOf(parts: readonly Part[], conditions: Conditions): PathStep
     addPart(mix, part);
     let spoon: number | null = null;
     if (part.place === 'bowl') {
-      const now = bodyState(mix.blended);
+      const now = bodyState(mix.blended, conditions.blending);
       // half a dip is only half the formula that was read
       const belonging = finished > 0 ? blendedMass(mix) / finished : 1;
       body = shownBody(mix.blended, now, conditions, fresh, belonging);
       state = mixState(now, body);
       sdModel = modelSd(now, conditions, belonging);
       const paste = body === null ? null : now;
-      spoon = paste && spoonBody(part, mix.blended, paste, conditions.measures);
-      sdMeasuring = paste ? measuringSd(parts, index + 1, mix.blended, paste) : 0;
+      spoon = paste && spoonBody(part, mix.blended, paste, conditions);
+      sdMeasuring = paste ? measuringSd(parts, index + 1, mix.blended, conditions.blending) : 0;
     }
     const { saltG, acidG, garlicG } = per100g(mix.all);
     return {

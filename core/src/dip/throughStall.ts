@@ -77,7 +77,12 @@ function search({ machine, conditions }: StallQuestion, elements: readonly Eleme
   const finished = elements.reduce((sum, { sums: own }) => sum + own[sumIndex.massG], 0);
   const allowed = (subset: number): boolean => {
     const at = sumsOf(subset);
-    return !stalls(bodyState(at), machine, conditions, at[sumIndex.massG] / finished);
+    return !stalls(
+      bodyState(at, conditions.blending),
+      machine,
+      conditions,
+      at[sumIndex.massG] / finished,
+    );
   };
   const sumsOf = (subset: number): BowlSums => {
     const known = sums[subset];
@@ -118,7 +123,12 @@ export function throughStall(question: StallQuestion): ThroughStall {
   const stallsAt = inBowl.filter((index) => {
     const part = parts[index];
     if (part) addTo(bowl, partSumsPerGram(part), part.massG);
-    return stalls(bodyState(bowl), machine, conditions, bowl[sumIndex.massG] / finished);
+    return stalls(
+      bodyState(bowl, conditions.blending),
+      machine,
+      conditions,
+      bowl[sumIndex.massG] / finished,
+    );
   });
   const wholeStalls = stallsAt.at(-1) !== undefined && stallsAt.at(-1) === inBowl.at(-1);
   const exhaustive = inBowl.length <= mostElements - 1;

@@ -2,13 +2,14 @@ import type { Kitchen } from '../kitchen/kitchen';
 import { chilled, fromMachine } from '../mix/bodyAt';
 import { standingOf } from '../readings/standing';
 import type { ToBeRead } from '../readings/tellsMost';
+import { dipConditions } from './analyseDip';
 import type { Dip } from './dip';
 import { partOf, readRow } from './readRow';
 
 /** A dip as it stands, ready to ask which reading would tell most of it; null while it is no paste. */
 export function toBeRead(dip: Dip, kitchen: Kitchen): ToBeRead | null {
   const parts = dip.rows.flatMap((row) => partOf(readRow(row, kitchen)) ?? []);
-  const standing = standingOf(parts, dip.method);
+  const standing = standingOf(parts, dipConditions(dip, kitchen));
   if (!standing) return null;
   const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
   return {

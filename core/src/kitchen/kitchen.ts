@@ -1,6 +1,7 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
 import type { Larder } from '../larder/larder';
 import type { Conditions } from '../mix/conditions';
+import { blendingOf } from '../mix/blending';
 import type { Method } from '../mix/method';
 import type { YieldResult } from '../prepare/yieldResult';
 import { type Calibration, correctionOf } from '../readings/calibrate';
@@ -37,6 +38,7 @@ export function conditionsFor(making: Making, kitchen: Kitchen): Conditions {
   const { dipId, method, machineId, servedAtC } = making;
   return {
     method,
+    blending: blendingOf(method, machineId),
     servedAtC,
     measures: kitchen.measures,
     correction: correctionOf(kitchen.calibrationOf(machineId), dipId),

@@ -2,7 +2,6 @@ import { spoonOf } from '../amounts/spoon';
 import { fragileBeyond } from '../dip/fragile';
 import { bodyState } from '../mix/bodyModel';
 import { addTo, copyOf } from '../mix/bowlSums';
-import { startingBodyParameters } from '../mix/parameters';
 import { massOf } from '../mix/mix';
 import { dipMass } from '../mix/part';
 import {
@@ -32,7 +31,7 @@ export function aimedTargets(targets: Targets): Targets {
 /** The most that one spoon more of any loose or oily part would move body. */
 function spoonEffect(landing: Landing, masses: readonly number[]): number {
   const { blended } = mixAt(landing, masses);
-  const now = bodyState(blended, startingBodyParameters, true);
+  const now = bodyState(blended, landing.conditions.blending);
   if (!now) return 0;
   let most = 0;
   landing.rows.forEach((row, i) => {
@@ -41,7 +40,7 @@ function spoonEffect(landing: Landing, masses: readonly number[]): number {
     if (!per || row.place !== 'bowl' || !loose || row.ingredient.role === 'sweetener') return;
     const more = copyOf(blended);
     addTo(more, per, spoonOf(row.ingredient, landing.conditions.measures).massG);
-    const then = bodyState(more, startingBodyParameters, true);
+    const then = bodyState(more, landing.conditions.blending);
     if (then) most = Math.max(most, Math.abs(then.lnTau - now.lnTau) / Math.LN2);
   });
   return most;

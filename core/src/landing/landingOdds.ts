@@ -40,7 +40,10 @@ export function landingOdds(
   const draws = Math.floor(z.length / (rows + 1));
   const bands = bandsOf(landing.targets);
   const drawn = new Array<number>(rows).fill(0);
-  const spread = modelSd(bodyState(mixAt(landing, masses).blended), landing.conditions);
+  const spread = modelSd(
+    bodyState(mixAt(landing, masses).blended, landing.conditions.blending),
+    landing.conditions,
+  );
   let measured = 0;
   let withModel = 0;
   for (let draw = 0; draw < draws; draw += 1) {

@@ -39,6 +39,7 @@ export const structures = [
   'hard-cheese',
   'soft-cheese',
   'dry',
+  'bread',
   'liquid',
   'oil',
   'salt',

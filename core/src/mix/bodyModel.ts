@@ -1,100 +1,107 @@
-import { type BowlSums, mlPerG, sumIndex, volumeMl } from './bowlSums';
+import type { Blending } from './blending';
+import { type BowlSums, sumIndex } from './bowlSums';
 import { type BodyParameters, startingBodyParameters } from './parameters';
 
 /** What the model says of a freshly blended mix at 25 °C. */
 export interface BodyState {
-  /** ln of the yield stress in Pa, carried on past the ends of the model so that a solver sees a slope. */
+  /** ln of the yield stress in Pa; smooth far past both ends, so that a solver sees a slope. */
   lnTau: number;
   /** Share of the water-continuous regime, 0–1. */
   waterOutside: number;
-  /** Not yet a paste: packed beyond the model. */
+  /** No paste: as dry as meal, or packed beyond the model. */
   crumbs: boolean;
-  /** Solid share of the ruling regime. */
-  packing: number;
+  /** Room the swollen particles would fill, against the room there is, with water and with oil outside. */
+  crowdingWater: number;
+  crowdingOil: number;
+  /** Crowding at which it begins to yield with water outside. */
+  onsetWater: number;
+  /** Emulsifier against the oil it has to cover. */
+  emulsified: number;
+  /** ln τ of either regime by itself. */
+  lnWater: number;
+  lnOil: number;
 }
 
-/** Above this body a mix is crumbs, not paste. */
-export const crumbsAboveBody = 11.5;
-const nearPacking = 0.02;
-const aboveOnset = 0.01;
+/** ln(1 + exp(x)) without overflow. */
+const softplus = (x: number) => (x > 30 ? x : Math.log1p(Math.exp(x)));
 
-/** ln((φ − onset)/(max − φ)), on along its tangent near packing; below the onset along its tangent too if asked. */
-function packingTerm(phi: number, onset: number, max: number, tangentBelow: boolean): number {
-  const top = max - nearPacking;
-  const bottom = onset + aboveOnset;
-  const at = phi > top ? top : phi < bottom ? bottom : phi;
-  const value = Math.log((at - onset) / (max - at));
-  if (phi > top || (phi < bottom && tangentBelow)) {
-    return value + (1 / (at - onset) + 1 / (max - at)) * (phi - at);
-  }
-  return value;
+/** So much of the volume takes the usual onset, so that a mix of nothing that swells has one. */
+const usualShare = 0.01;
+
+/** ln τ at a crowding: one law for both sides, below the onset a straight line that never ends. */
+function lnStress(crowding: number, onset: number, { a, n, m, softness }: BodyParameters['law']) {
+  const x = (crowding - onset) / softness;
+  // ln of softplus is x itself far below the onset
+  const lnY = x < -30 ? Math.log(softness) + x : Math.log(softness * softplus(x));
+  return a + n * lnY + m * Math.exp(lnY);
 }
+
+/** Share of nut fat that a grind sets free. */
+const freedAt = (grind: number, { freedCoarse }: BodyParameters['nutGrind']) =>
+  freedCoarse + (1 - freedCoarse) * grind;
 
 /**
- * Yield stress of a blended mix as a suspension or emulsion near its packing limit, weighed between water outside
- * and oil outside.
+ * Yield stress of a blended mix: swollen particles crowd in whichever liquid is outside. What counts is the room they would
+ * fill, swelling freely, against the room there is; over 1 they are squeezed, so nothing takes water from another and nothing
+ * saturates. Which liquid is outside follows the water phase against the free oil, the emulsifier, and how the oil went in.
  *
  * @param sums what is in the bowl, folds and toppings left out
- * @param parameters body model parameters
- * @param forSolver let very loose mixes go on along the tangent, so that a solver sees a slope there too
+ * @param blending how fine nuts are, whether the oil was streamed
+ * @param parameters body model parameters; those the sums were made with
  * @returns the state, or null for an empty bowl
- * @see Krieger & Dougherty 1959; Chateau, Ovarlez & Trung, J. Rheol. 52 (2008) 489; Koos & Willenbacher, Science 331 (2011) 897
+ * @see soft-particle suspensions: Krieger & Dougherty 1959; Chateau, Ovarlez & Trung, J. Rheol. 52 (2008) 489; the form is
+ *   engineering judgement (docs/science.md)
  */
 export function bodyState(
   sums: BowlSums,
+  { nutGrind, streamed }: Blending,
   parameters: BodyParameters = startingBodyParameters,
-  forSolver = false,
 ): BodyState | null {
   const at = sumIndex;
-  const mass = sums[at.massG];
-  const volume = volumeMl(sums);
-  if (!(mass > 1e-9) || !(volume > 1e-9)) return null;
-  const { waterContinuous: w, oilContinuous: o, inversion } = parameters;
+  const volume = sums[at.volumeMl];
+  if (!(sums[at.massG] > 1e-9) || !(volume > 1e-9)) return null;
+  const { law, onset, freeOil, nutGrind: nuts, inversion, crumbs } = parameters;
 
-  const solidsMl = sums[at.structuralSolidsG] * mlPerG.structural;
-  const water = sums[at.waterG];
-  const bound = Math.min(water, sums[at.bindableWaterG]);
-  const freeWater = water - bound;
-  const freeFat = sums[at.freeFatG];
-  const freeOil = freeFat * mlPerG.fat;
-  const heldFat = (sums[at.fatG] - freeFat) * mlPerG.fat;
-  const takenUp = Math.min(0.9 * freeFat, sums[at.takeUpOilG]) * mlPerG.fat;
+  const freedOf = (grind: number) => freedAt(grind, nuts);
+  const freed = freedOf(nutGrind);
+  const nutFat = sums[at.nutFatMl];
+  const usualFreeOil = sums[at.freeOilMl];
+  const freeOilMl = usualFreeOil + (freed - freedOf(nuts.usual)) * nutFat;
+  const heldOil =
+    (1 - freed) * nutFat +
+    (nuts.mealOil * (1 - nutGrind) + nuts.butterOil * nutGrind) * sums[at.nutSolidsG];
 
-  const holders = solidsMl + bound + heldFat;
-  const phiWater = (holders + w.freeOilWeight * freeOil) / volume;
-  const phiOil = (holders + takenUp + o.freeWaterWeight * freeWater) / volume;
+  const oilShare = usualFreeOil / volume;
+  const swollen = sums[at.swollenMl];
+  const crowdingWater =
+    (swollen + usualFreeOil * (freeOil.weight + freeOil.jamming * oilShare * oilShare)) / volume;
+  const crowdingOil = (sums[at.oilSideMl] + heldOil) / volume;
+  const onsetWater =
+    (sums[at.onsetMl] + usualShare * volume * onset.usual) / (swollen + usualShare * volume);
+  const lnWater = lnStress(crowdingWater, onsetWater, law);
+  const lnOil = lnStress(crowdingOil, onset.oilSide, law);
 
-  const share = (ml: number) => (holders > 0 ? Math.min(1, ml / holders) : 0);
-  const dairy = share(sums[at.dairyMl]);
-  const vegetable = share(sums[at.vegetableMl]);
-  const leaf = share(sums[at.leafMl]);
-
-  const per100 = 100 / mass;
-  const ratio =
-    ((freeWater + 0.1 * water) * per100 + 0.5) /
-    (freeOil * per100 + 0.5) /
-    (inversion.ratio * (1 + inversion.leafDelay * leaf));
-  const waterOutside = 1 / (1 + Math.exp(-Math.log(ratio) / inversion.width));
-
-  const lnWater =
-    w.a +
-    w.b * packingTerm(phiWater, w.onset, w.max, forSolver) +
-    w.dairyShare * dairy +
-    w.vegetableShare * vegetable;
-
-  const seizableWater = sums[at.seizableWaterG];
-  const x = seizableWater > 0 ? sums[at.liquidWaterG] / seizableWater : 0;
-  const dry = sums[at.seizableMl] / volume;
-  const seizing = o.seizing * dry * x * Math.exp(-x) * Math.max(0, 1 - 3 * leaf);
-  const lnOil = o.a + o.b * packingTerm(phiOil, o.onset, o.max, forSolver) + seizing;
+  const least = inversion.floor * volume;
+  const emulsified =
+    (sums[at.emulsifierG] * (streamed ? 1 + inversion.streaming : 1)) / (freeOilMl + least);
+  const covered = emulsified / (emulsified + inversion.emulsifierHalf);
+  const lnRatio =
+    (1 - covered) * Math.log(inversion.ratioPlain) + covered * Math.log(inversion.ratioEmulsified);
+  const lnPhases = Math.log((sums[at.waterPhaseMl] + least) / (freeOilMl + least));
+  const waterOutside = 1 / (1 + Math.exp(-(lnPhases - lnRatio) / inversion.width));
 
   const lnTau = waterOutside * lnWater + (1 - waterOutside) * lnOil;
-  const ruling = waterOutside >= 0.5;
-  const packing = ruling ? phiWater : phiOil;
   return {
     lnTau,
     waterOutside,
-    packing,
-    crumbs: lnTau / Math.LN2 > crumbsAboveBody || packing > (ruling ? w.max : o.max) - nearPacking,
+    crumbs:
+      lnTau / Math.LN2 > crumbs.body ||
+      (waterOutside < 0.5 && crowdingOil > crumbs.oilSideCrowding),
+    crowdingWater,
+    crowdingOil,
+    onsetWater,
+    emulsified,
+    lnWater,
+    lnOil,
   };
 }

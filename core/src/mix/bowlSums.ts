@@ -20,41 +20,44 @@ export const sumIndex = {
   structuralSolidsG: 9,
   /** sugars + salt + acid */
   dissolvedSolidsG: 10,
-  /** Σ max(h S, k W): water the structures can bind */
-  bindableWaterG: 11,
-  /** Σ r · fat */
-  freeFatG: 12,
-  /** Σ o S: oil the structures can take up */
-  takeUpOilG: 13,
-  /** S/1.42 + min(W, b) + held fat of dairy gels, vegetables, leaves */
-  dairyMl: 14,
-  vegetableMl: 15,
-  leafMl: 16,
-  /** W of parts whose structure is liquid */
-  liquidWaterG: 17,
-  /** Σ h S and Σ S/1.42 over sesame pastes, nuts and nut butters */
-  seizableWaterG: 18,
-  seizableMl: 19,
-  /** S of the structure dry */
-  drySolidsG: 20,
+  /** Without air. */
+  volumeMl: 11,
+  /** Water the structures would hold, swelling freely. */
+  boundWaterG: 12,
+  /** S/1.42 + bound water + held fat. */
+  swollenMl: 13,
+  /** Onset of crowding, weighed by the swollen volume. */
+  onsetMl: 14,
+  /** Free oil; of nuts at the usual grind. */
+  freeOilMl: 15,
+  /** Volume with oil outside, nuts without their fat and oil. */
+  oilSideMl: 16,
+  /** Fat, and protein and fibre, of the structure nut. */
+  nutFatMl: 17,
+  nutSolidsG: 18,
+  /** Water with what is dissolved in it, as far as it is outside. */
+  waterPhaseMl: 19,
+  emulsifierG: 20,
+  /** S of what takes up water slowly: the structures dry and bread. */
+  drySolidsG: 21,
   /** fats that set in the cold, ml */
-  oliveFatMl: 21,
-  coconutFatMl: 22,
-  milkFatMl: 23,
+  oliveFatMl: 22,
+  coconutFatMl: 23,
+  milkFatMl: 24,
   /** Σ mass · units */
-  garlicG: 24,
-  heatUnits: 25,
-  bitterUnits: 26,
-  umamiUnits: 27,
-  sesameG: 28,
-  costEur: 29,
+  garlicG: 25,
+  heatUnits: 26,
+  bitterUnits: 27,
+  umamiUnits: 28,
+  sesameG: 29,
+  costEur: 30,
 } as const;
 
-export const sumCount = 30;
+export const sumCount = 31;
 /** A place in the vector. */
 export type SumPlace = (typeof sumIndex)[keyof typeof sumIndex];
 
-/** A vector by sumIndex: a typed array whose thirty places are known to be there. */
+/** A vector by sumIndex: a typed array whose places are known to be there. */
 export type BowlSums = Float64Array & Record<SumPlace, number>;
 
 /** A vector of nothing. */
@@ -85,69 +88,57 @@ export function sumsPerGram(
   const at = sumIndex;
   const structure = parameters.structures[ingredient.structure];
   const water = ingredient.waterG / 100;
-  const fat = ingredient.fatG / 100;
-  const solids = (ingredient.proteinG + ingredient.starchG + ingredient.fibreG) / 100;
-  const bindable = Math.max(
-    structure.waterHeldPerStructuralSolid * solids,
-    structure.ownWaterKept * water,
-  );
-  const freeFat = structure.fatSetFree * fat;
-  const ownMl =
-    solids * mlPerG.structural + Math.min(water, bindable) + (fat - freeFat) * mlPerG.fat;
+  const protein = ingredient.proteinG / 100;
+  const starch = ingredient.starchG / 100;
+  const fibre = ingredient.fibreG / 100;
+  const solids = protein + starch + fibre;
+  const dissolved = (ingredient.sugarsG + ingredient.saltG + ingredient.acidG) / 100;
+  const solidsMl = solids * mlPerG.structural;
+  const fatMl = (ingredient.fatG / 100) * mlPerG.fat;
+  const heldFatMl = (1 - structure.fatSetFree) * fatMl;
+  const boundWater =
+    structure.waterPerProtein * protein +
+    structure.waterPerStarch * starch +
+    structure.waterPerFibre * fibre +
+    structure.ownWaterHeld * water;
+  const swollen = solidsMl + boundWater + structure.fatVolume * heldFatMl;
+  const isNut = ingredient.structure === 'nut';
+  const stillOilMl =
+    heldFatMl + structure.oilPerSolid * (protein + fibre) + structure.oilPerStarch * starch;
 
   per[at.massG] = 1;
   per[at.waterG] = water;
-  per[at.fatG] = fat;
-  per[at.proteinG] = ingredient.proteinG / 100;
-  per[at.starchG] = ingredient.starchG / 100;
+  per[at.fatG] = ingredient.fatG / 100;
+  per[at.proteinG] = protein;
+  per[at.starchG] = starch;
   per[at.sugarsG] = ingredient.sugarsG / 100;
-  per[at.fibreG] = ingredient.fibreG / 100;
+  per[at.fibreG] = fibre;
   per[at.saltG] = ingredient.saltG / 100;
   per[at.acidG] = ingredient.acidG / 100;
   per[at.structuralSolidsG] = solids;
-  per[at.dissolvedSolidsG] = (ingredient.sugarsG + ingredient.saltG + ingredient.acidG) / 100;
-  per[at.bindableWaterG] = bindable;
-  per[at.freeFatG] = freeFat;
-  per[at.takeUpOilG] = structure.oilHeldPerStructuralSolid * solids;
+  per[at.dissolvedSolidsG] = dissolved;
+  per[at.volumeMl] = solidsMl + dissolved * mlPerG.dissolved + water + fatMl;
+  per[at.boundWaterG] = boundWater;
+  per[at.swollenMl] = swollen;
+  per[at.onsetMl] = structure.onset * swollen;
+  per[at.freeOilMl] = structure.fatSetFree * fatMl;
+  // what nuts hold of their oil depends on how fine they are ground
+  per[at.oilSideMl] = solidsMl + structure.waterInOil * water + (isNut ? 0 : stillOilMl);
+  if (isNut) {
+    per[at.nutFatMl] = fatMl;
+    per[at.nutSolidsG] = protein + fibre;
+  }
+  per[at.waterPhaseMl] = structure.waterOutside * (water + dissolved * mlPerG.dissolved);
+  per[at.emulsifierG] = structure.emulsifier * solids;
+  if (ingredient.structure === 'dry' || ingredient.structure === 'bread') {
+    per[at.drySolidsG] = solids;
+  }
   per[at.garlicG] = ingredient.garlicUnits;
   per[at.heatUnits] = ingredient.heatUnits;
   per[at.bitterUnits] = ingredient.bitterUnits;
   per[at.umamiUnits] = ingredient.umamiUnits;
   per[at.costEur] = ingredient.costHintEurPerKg / 1000;
 
-  switch (ingredient.structure) {
-    case 'dairy-gel':
-      per[at.dairyMl] = ownMl;
-      break;
-    case 'vegetable':
-    case 'vegetable-watery':
-      per[at.vegetableMl] = ownMl;
-      break;
-    case 'leaf':
-      per[at.leafMl] = ownMl;
-      break;
-    case 'liquid':
-      per[at.liquidWaterG] = water;
-      break;
-    case 'sesame-paste':
-    case 'nut':
-    case 'nut-butter':
-      per[at.seizableWaterG] = structure.waterHeldPerStructuralSolid * solids;
-      per[at.seizableMl] = solids * mlPerG.structural;
-      break;
-    case 'dry':
-      per[at.drySolidsG] = solids;
-      break;
-    case 'pulse-firm':
-    case 'pulse-soft':
-    case 'aromatic':
-    case 'hard-cheese':
-    case 'soft-cheese':
-    case 'oil':
-    case 'salt':
-      break;
-  }
-  const fatMl = fat * mlPerG.fat;
   switch (ingredient.settingFat) {
     case 'olive':
       per[at.oliveFatMl] = fatMl;
@@ -172,11 +163,10 @@ export function addTo(sums: BowlSums, perGram: BowlSums, massG: number): void {
 
 /** Volume without air, ml. */
 export function volumeMl(sums: BowlSums): number {
-  const at = sumIndex;
-  return (
-    sums[at.structuralSolidsG] * mlPerG.structural +
-    sums[at.dissolvedSolidsG] * mlPerG.dissolved +
-    sums[at.waterG] +
-    sums[at.fatG] * mlPerG.fat
-  );
+  return sums[sumIndex.volumeMl];
+}
+
+/** Water that nothing holds, g: what dairy and vegetable dips let go of in time. */
+export function freeWaterG(sums: BowlSums): number {
+  return Math.max(0, sums[sumIndex.waterG] - sums[sumIndex.boundWaterG]);
 }

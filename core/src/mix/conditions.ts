@@ -1,4 +1,5 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
+import type { Blending } from './blending';
 import { type Correction, priorCorrection } from './correction';
 import type { Method } from './method';
 
@@ -8,6 +9,8 @@ import type { Method } from './method';
  */
 export interface Conditions {
   method: Method;
+  /** What the machine makes of the method. */
+  blending: Blending;
   /** °C it is eaten at, −10–80. */
   servedAtC: number;
   measures: MeasureSystem;
@@ -16,9 +19,12 @@ export interface Conditions {
 }
 
 /** The part of the conditions that bodies need. */
-export type BodyConditions = Pick<Conditions, 'method' | 'correction'>;
+export type BodyConditions = Pick<Conditions, 'method' | 'blending' | 'correction'>;
+
+/** How a mix is worked, without what readings have taught. */
+export type Worked = Pick<Conditions, 'method' | 'blending'>;
 
 /** The model by itself, before any reading: what readings are held against. */
-export function uncorrected(method: Method): BodyConditions {
-  return { method, correction: priorCorrection };
+export function uncorrected({ method, blending }: Worked): BodyConditions {
+  return { method, blending, correction: priorCorrection };
 }

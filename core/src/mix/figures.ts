@@ -47,7 +47,7 @@ export function mixState(state: BodyState | null, body: number | null): MixState
 export function figuresOf(mix: Mix, conditions: Conditions): Figures {
   const { method, servedAtC } = conditions;
   const { blended } = mix;
-  const state = bodyState(blended);
+  const state = bodyState(blended, conditions.blending);
   const at = (moment: Moment) => shownBody(blended, state, conditions, moment);
   const freshBody = at(fresh);
   return {
@@ -89,9 +89,9 @@ export function modelSd(
  * @returns one standard deviation, body
  */
 export function bodySd(parts: readonly Part[], mix: Mix, conditions: BodyConditions): number {
-  const state = bodyState(mix.blended);
+  const state = bodyState(mix.blended, conditions.blending);
   const paste = state && !state.crumbs;
-  const measuring = paste ? measuringSd(parts, parts.length, mix.blended, state) : 0;
+  const measuring = paste ? measuringSd(parts, parts.length, mix.blended, conditions.blending) : 0;
   return Math.hypot(modelSd(state, conditions), measuring);
 }
 

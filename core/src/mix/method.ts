@@ -1,4 +1,5 @@
-import { type BowlSums, mlPerG, sumIndex } from './bowlSums';
+import { type BowlSums, sumIndex } from './bowlSums';
+import { startingBodyParameters } from './parameters';
 
 export const grinds = ['coarse', 'normal', 'silky'] as const;
 export type Grind = (typeof grinds)[number];
@@ -10,28 +11,31 @@ export interface Method {
   blendC: number;
   /** Air whipped in, % of the volume without air. */
   overrunPct: number;
+  /** The oil is let in slowly while a machine runs; left out it goes in at once. */
+  streamed?: boolean;
+  /** How long nuts are run, minutes; left out until they are the usual meal. */
+  minutes?: number;
 }
 
 export const usualMethod: Method = { grind: 'normal', blendC: 32, overrunPct: 0 };
 
-const grindBody: Record<Grind, number> = { coarse: -0.3, normal: 0, silky: 0.2 };
+const { temperature, rest, grind: grindBody, airPerPercent } = startingBodyParameters;
 
-/** Fats that set in the cold: setting temperature °C, and body gained when wholly set and all the free liquid. */
+/** Fats that set in the cold. */
 const settingFats = [
-  { index: sumIndex.oliveFatMl, setC: 8, body: 1 },
-  { index: sumIndex.coconutFatMl, setC: 24, body: 3 },
-  { index: sumIndex.milkFatMl, setC: 20, body: 1 },
+  { index: sumIndex.oliveFatMl, ...temperature.olive },
+  { index: sumIndex.coconutFatMl, ...temperature.coconut },
+  { index: sumIndex.milkFatMl, ...temperature.milk },
 ] as const;
 
-const restMinutes = 45;
 /** A dip counts as rested after four hours. */
 export const restedMinutes = 240;
 export const chilledC = 5;
-export const freshC = 25;
+export const freshC = temperature.freshC;
 
 /** Body gained by grind and air, the same at every temperature (engineering judgement). */
 export function methodBody(method: Method): number {
-  return grindBody[method.grind] + 0.015 * method.overrunPct;
+  return grindBody[method.grind] + airPerPercent * method.overrunPct;
 }
 
 /**
@@ -50,22 +54,18 @@ export function temperatureAndRestBody(
   restedForMinutes: number,
 ): number {
   const mass = sums[sumIndex.massG];
-  if (!(mass > 0)) return 0;
+  const volume = sums[sumIndex.volumeMl];
+  if (!(mass > 0) || !(volume > 0)) return 0;
   const starch = sums[sumIndex.starchG] / mass;
-  const kappa = waterOutside * (0.01 + 0.1 * starch) + (1 - waterOutside) * 0.02;
+  const kappa =
+    waterOutside * (temperature.water + temperature.starch * starch) +
+    (1 - waterOutside) * temperature.oil;
   let body = (kappa * (freshC - atC)) / Math.LN2;
-
-  const water = sums[sumIndex.waterG];
-  const freeWater = water - Math.min(water, sums[sumIndex.bindableWaterG]);
-  const between = freeWater + sums[sumIndex.fatG] * mlPerG.fat;
-  if (between > 0) {
-    for (const fat of settingFats) {
-      const set = Math.min(1, Math.max(0, (fat.setC - atC) / (fat.setC - 4)));
-      body += (fat.body * set * sums[fat.index]) / between;
-    }
+  for (const { index, setC, body: gained } of settingFats) {
+    const set = Math.min(1, Math.max(0, (setC - atC) / (setC - temperature.setsAboveC)));
+    body += (gained * set * sums[index]) / volume;
   }
   const solids = sums[sumIndex.structuralSolidsG];
-  const dry = solids > 0 && freeWater > 0 ? sums[sumIndex.drySolidsG] / solids : 0;
-  const rested = 1 - Math.exp(-restedForMinutes / restMinutes);
-  return body + (0.15 + 0.5 * dry) * rested;
+  const dry = solids > 0 ? sums[sumIndex.drySolidsG] / solids : 0;
+  return body + (rest.body + rest.dry * dry) * (1 - Math.exp(-restedForMinutes / rest.minutes));
 }

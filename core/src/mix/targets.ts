@@ -3,7 +3,6 @@ import { bodyState } from './bodyModel';
 import { sumIndex } from './bowlSums';
 import type { BodyConditions } from './conditions';
 import { type Mix, massOf, mixVolumeMl } from './mix';
-import { startingBodyParameters } from './parameters';
 
 /** What a dip can be asked to land on: body warm and cold, seasoning per 100 g, yield. */
 export const targetNames = [
@@ -69,7 +68,7 @@ export function targetValue(name: TargetName, mix: Mix, conditions: BodyConditio
   switch (name) {
     case 'freshBody':
     case 'chilledBody': {
-      const state = bodyState(mix.blended, startingBodyParameters, true);
+      const state = bodyState(mix.blended, conditions.blending);
       if (!state) return NaN;
       return bodyAt(mix.blended, state, conditions, name === 'freshBody' ? fresh : chilled);
     }

@@ -1,4 +1,4 @@
-import type { Method } from '../mix/method';
+import type { Worked } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import type { Evidence } from './calibrate';
 import { readEvidence } from './readEvidence';
@@ -25,10 +25,10 @@ export const bowlFormula = 'bowl';
 export function bowlEvidence(
   parts: readonly Part[],
   readings: readonly BowlReading[],
-  method: Method,
+  worked: Worked,
 ): Evidence[] {
-  return readings.flatMap(({ taken, after = parts.length, atC = method.blendC }) => {
-    const standing = standingOf(parts.slice(0, after), method);
+  return readings.flatMap(({ taken, after = parts.length, atC = worked.method.blendC }) => {
+    const standing = standingOf(parts.slice(0, after), worked);
     return standing
       ? (readEvidence(bowlFormula, standing, taken, { atC, restedForMinutes: 0 }) ?? [])
       : [];

@@ -1,8 +1,7 @@
 import { bodyAt, fresh, modelBody, type Moment } from '../mix/bodyAt';
 import { bodyState } from '../mix/bodyModel';
-import { uncorrected } from '../mix/conditions';
+import { uncorrected, type Worked } from '../mix/conditions';
 import { measuringSd } from '../mix/measuringSd';
-import type { Method } from '../mix/method';
 import { mixOf } from '../mix/mix';
 import type { Part } from '../mix/part';
 
@@ -19,16 +18,16 @@ export interface Standing {
 }
 
 /** Where parts stand once blended; null while they are no paste. */
-export function standingOf(parts: readonly Part[], method: Method): Standing | null {
+export function standingOf(parts: readonly Part[], worked: Worked): Standing | null {
   const { blended } = mixOf(parts);
-  const state = bodyState(blended);
+  const state = bodyState(blended, worked.blending);
   if (!state || state.crumbs) return null;
-  const model = uncorrected(method);
+  const model = uncorrected(worked);
   const at25 = bodyAt(blended, state, model, fresh);
   return {
-    modelBody: modelBody(state, method),
+    modelBody: modelBody(state, worked.method),
     waterOutside: state.waterOutside,
-    measuringSd: measuringSd(parts, parts.length, blended, state),
+    measuringSd: measuringSd(parts, parts.length, blended, worked.blending),
     gainedAt: (moment) => bodyAt(blended, state, model, moment) - at25,
   };
 }
