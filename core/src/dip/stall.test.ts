@@ -71,7 +71,7 @@ const massOf = (parts: readonly Part[], way: readonly WayStep[]) =>
 describe('through a stall', () => {
   const seizing = [
     part('tahini-hulled', 80),
-    part('lemon-juice', 30),
+    part('lemon-juice', 15),
     part('water', 60),
     part('chickpeas-canned-drained', 310),
     part('chickpea-can-liquid', 60),
