@@ -51,6 +51,7 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   sesame_share: number('sesame_share'),
   browns: number('browns'),
   fresh_raw: yes,
+  keeps_days: number('keeps_days'),
   bunch_g: range('bunch_g'),
   can_share: range('can_share'),
   canned_as: (text) => text,

@@ -67,6 +67,7 @@ export function pulsesFromCsv(csv: string) {
     until: row['doneness_for_dips'] ?? '',
     collapses: row['collapses'] === 'yes',
     boilHard: row['boil_hard'] === 'yes',
+    mustSoak: row['must_soak'] === 'yes',
     frozen: row['frozen'] === 'yes',
     soda: row['soda_note'] ?? '',
     sodaSaves: row['soda_saves'] === 'yes',

@@ -25,6 +25,8 @@ export interface BodyAnswer {
   state: MixState;
   yieldStressPa: number | null;
   continuous: 'water' | 'oil';
+  /** Its oil must be let in slowly: poured in at once it splits. */
+  splitsAtOnce: boolean;
 }
 
 /** Everything the model says of a dip. */
@@ -57,6 +59,7 @@ export function analysisAnswer(analysis: Analysis): AnalysisAnswer {
       state: analysis.state,
       yieldStressPa: freshBody === null ? null : yieldStressPa(freshBody),
       continuous: analysis.waterOutside >= 0.5 ? 'water' : 'oil',
+      splitsAtOnce: analysis.splitsAtOnce,
     },
     per100g,
     allergens,

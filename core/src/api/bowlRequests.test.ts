@@ -30,7 +30,9 @@ describe('advise, stage and loads as JSON', () => {
     expect(now.sd).toBeGreaterThan(0);
     expect(suggestions[0]?.add.length).toBeGreaterThan(0);
     expect(suggestions[0]?.firstStep.length).toBe(suggestions[0]?.add.length);
-    expect(warnings.map(({ id }) => id)).toContain('read-label');
+    expect(warnings).toEqual([]);
+    const sweet = { ...whole, parts: [...parts, { ingredient: 'honey', amount: '5 g' }] };
+    expect(adviseRequest(sweet, solver).warnings).toMatchObject([{ id: 'honey', level: 'care' }]);
   });
 
   test('a reading warm from the machine and one with its temperature are not the same', () => {

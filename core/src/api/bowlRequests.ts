@@ -60,7 +60,9 @@ export function adviseRequest(
   });
   const warnings = request.readings.flatMap((taken, index): Caution[] => {
     const { warning } = takeReading(taken);
-    return warning ? [{ id: 'reading', message: `readings[${index}]: ${warning}` }] : [];
+    return warning
+      ? [{ id: 'reading', level: 'know', message: `readings[${index}]: ${warning}` }]
+      : [];
   });
   const advice = advise(
     {
@@ -74,7 +76,9 @@ export function adviseRequest(
     },
     solver,
   );
-  return { ...adviceAnswer(advice), warnings: [...warnings, ...cautionsFor(parts)] };
+  const { waterOutside } = advice.now;
+  const facts = { waterOutside, blendC: conditions.method.blendC };
+  return { ...adviceAnswer(advice), warnings: [...warnings, ...cautionsFor(parts, facts)] };
 }
 
 const stageSchema = Joi.object<DipRequest>(bowlKeys).required();

@@ -20,6 +20,7 @@ import {
 import { requestKitchen } from './requestKitchen';
 import { BadInput, checked } from '../book/fieldError';
 import { type LandRequest, landRequestSchema, requestTargets } from './landRequest';
+import type { Caution } from '../safety/cautions';
 
 function withToTaste(
   analysis: AnalysisAnswer,
@@ -27,16 +28,18 @@ function withToTaste(
 ) {
   const open = parts.filter((part) => part.toTaste).map((part) => part.ingredient.name);
   if (open.length === 0) return analysis;
-  const warning = {
+  const warning: Caution = {
     id: 'to-taste',
+    level: 'know',
     message: `Counted as nothing, since to taste: ${open.join(', ')}.`,
   };
   return { ...analysis, warnings: [...analysis.warnings, warning] };
 }
 
 function withDoubts(analysis: AnalysisAnswer, parts: readonly Part[]): AnalysisAnswer {
-  const warnings = isThisRight(parts).map(({ index, message }) => ({
+  const warnings = isThisRight(parts).map(({ index, message }): Caution => ({
     id: 'is-this-right',
+    level: 'know',
     message: `parts[${index}], ${parts[index]?.ingredient.name}: ${message} Is this right?`,
   }));
   return { ...analysis, warnings: [...analysis.warnings, ...warnings] };

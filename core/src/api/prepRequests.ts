@@ -7,8 +7,9 @@ import { type PulseMethod, usualPulseMethod } from '../prepare/pulseRoutes';
 import { pulses } from '../prepare/pulses';
 import { readRaw } from '../prepare/rawAmount';
 import {
-  coldSoakC,
   longestWarmSoakH,
+  needsFridge,
+  warmSoak,
   readyAfterH,
   soakCurve,
   soakedVolumeRatio,
@@ -113,8 +114,10 @@ export function soakRequest(value: unknown): SoakAnswer {
     readyAfterH: readyAfterH(curve, waterC),
     volumeRatio: soakedVolumeRatio(pulse, ofFull),
     cautions: [
-      ...(hours > longestWarmSoakH && waterC > coldSoakC
-        ? ['Over 12 hours a soak belongs in the fridge: warm, it ferments.']
+      ...(needsFridge(waterC, hours)
+        ? [
+            `Soak it in the fridge: over ${longestWarmSoakH} hours, or over ${warmSoak.hours} in a kitchen above ${warmSoak.aboveC} °C, it ferments on the side.`,
+          ]
         : []),
       ...(pulse.hazards === '' ? [] : [pulse.hazards]),
     ],

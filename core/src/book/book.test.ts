@@ -280,7 +280,8 @@ describe('migrations', () => {
       place: 'bowl' as const,
     };
     const made = withSkipped(withAdditions(inOne, [lemon], ['l'], at), second ?? '', at);
-    const older = step?.down.runs?.({ ...made });
+    const older = step?.down.runs?.({ ...made, method: { ...made.method, streamed: true } });
+    expect(older?.['method']).toEqual(made.method);
     expect(older).not.toHaveProperty('plan');
     expect(older).not.toHaveProperty('events');
     expect(older?.['entries']).toMatchObject([

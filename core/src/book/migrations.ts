@@ -54,6 +54,11 @@ const outcomeDown: Step = ({ gates: _g, base: _b, atHand: _a, ...record }) => ({
   ),
 });
 
+const plainMethod: Step = (record) => {
+  const { streamed: _s, minutes: _m, ...method } = (record['method'] ?? {}) as Loose;
+  return record['method'] === undefined ? record : { ...record, method };
+};
+
 /** Steps in order. */
 export const migrations: readonly Migration[] = [
   {
@@ -149,7 +154,7 @@ export const migrations: readonly Migration[] = [
     down: { settings: ({ picked: _p, ...settings }) => settings },
   },
   {
-    name: 'a run is what was planned and what happened',
+    name: 'a run is what was planned and what happened; a method says whether oil was streamed and how long nuts were run; how long what is in a dip lets it be kept',
     from: 8,
     up: {
       runs: ({ entries, ...run }) => ({
@@ -162,8 +167,16 @@ export const migrations: readonly Migration[] = [
       }),
     },
     down: {
+      larder: ({ keepsDays: _k, hazards, ...one }) => ({
+        ...one,
+        ...(Array.isArray(hazards)
+          ? { hazards: hazards.filter((name) => name !== 'raw-in-oil' && name !== 'smoked-fish') }
+          : {}),
+      }),
+      dips: plainMethod,
+      trials: plainMethod,
       runs: ({ plan, events, ...run }) => ({
-        ...run,
+        ...plainMethod(run),
         // as sound as a record of this version is
         entries: entriesOf({ plan, events } as Pick<Run, 'plan' | 'events'>),
       }),

@@ -33,6 +33,8 @@ const method = Joi.object({
     .required(),
   blendC: Joi.number().min(-10).max(100).required(),
   overrunPct: Joi.number().min(0).max(300).required(),
+  streamed: Joi.boolean(),
+  minutes: Joi.number().min(0).max(600),
 });
 
 const place = Joi.string().valid(...places);

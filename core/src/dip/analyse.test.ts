@@ -6,7 +6,6 @@ import { pulseDip } from '../../test/recipes';
 import { usualMethod } from '../mix/method';
 import type { Part } from '../mix/part';
 import { analyse } from './analyse';
-import { cautionsFor } from '../safety/cautions';
 
 const analysed = (parts: Part[], method = usualMethod, servedAtC = 5) =>
   analyse(parts, conditionsOf({ method, servedAtC }));
@@ -168,27 +167,4 @@ test('an empty dip is nothing, and says so calmly', () => {
   const { massG, volumeMl, path, freshBody } = analysed([]);
   expect([massG, volumeMl, path.length]).toEqual([0, 0, 0]);
   expect(freshBody).toBeNull();
-});
-
-describe('cautions', () => {
-  test.each([
-    ['kidney-beans-red-cooked', 'kidney-beans', /boil hard/],
-    ['garlic-oil', 'garlic-in-oil', /botulism/],
-    ['garlic-raw', 'garlic-kept', /4 days/],
-    ['nettle-blanched', 'wild-greens', /certain identity/],
-    ['broad-beans-fresh-boiled', 'favism', /favism/],
-    ['chickpeas-dried', 'raw-pulses', /not eaten raw/],
-    ['honey', 'honey', /under one year/],
-    ['lupins-brined', 'lupins', /debittered/],
-  ])('%s raises %s', (id, caution, words) => {
-    const found = cautionsFor([part(id, 10)]).find((one) => one.id === caution);
-    expect(found?.message).toMatch(words);
-  });
-  test('each is said once', () => {
-    const ids = cautionsFor([part('garlic-raw', 4), part('garlic-raw', 2)]).map(({ id }) => id);
-    expect(ids).toEqual(['garlic-kept']);
-  });
-  test('plain things raise none', () => {
-    expect(cautionsFor([part('water', 10), part('chickpeas-cooked', 100)])).toEqual([]);
-  });
 });

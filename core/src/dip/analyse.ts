@@ -1,6 +1,7 @@
 import type { Conditions } from '../mix/conditions';
 import { bodySd, type Figures, figuresOf } from '../mix/figures';
 import { mixOf } from '../mix/mix';
+import { splitsAtOnce } from '../mix/splitsAtOnce';
 import type { Part } from '../mix/part';
 import { type Caution, cautionsFor } from '../safety/cautions';
 import { pathOf, type PathStep } from './path';
@@ -9,6 +10,8 @@ import { pathOf, type PathStep } from './path';
 export interface Analysis extends Figures {
   /** One standard deviation of body, from the model and from the measuring together. */
   sd: number;
+  /** Its oil must be let in slowly: poured in at once it splits. */
+  splitsAtOnce: boolean;
   allergens: string[];
   path: PathStep[];
   cautions: Caution[];
@@ -28,11 +31,14 @@ export function allergensOf(parts: readonly Pick<Part, 'ingredient'>[]): string[
  */
 export function analyse(parts: readonly Part[], conditions: Conditions): Analysis {
   const mix = mixOf(parts);
+  const figures = figuresOf(mix, conditions);
+  const { waterOutside } = figures;
   return {
-    ...figuresOf(mix, conditions),
+    ...figures,
     sd: bodySd(parts, mix, conditions),
+    splitsAtOnce: splitsAtOnce(mix.blended, conditions),
     allergens: allergensOf(parts),
     path: pathOf(parts, conditions),
-    cautions: cautionsFor(parts),
+    cautions: cautionsFor(parts, { waterOutside, blendC: conditions.method.blendC }),
   };
 }

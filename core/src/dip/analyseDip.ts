@@ -5,6 +5,7 @@ import type { Conditions } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import { type Analysis, analyse } from './analyse';
 import type { Dip } from './dip';
+import { workedMethod } from './workedMethod';
 import { partOf, type ReadRow, readRow } from './readRow';
 
 /** A dip with its rows read in a kitchen, ready to be asked about. */
@@ -19,7 +20,8 @@ export interface DipInKitchen {
 
 /** What a dip is evaluated under in a kitchen. */
 export function dipConditions(dip: Dip, kitchen: Kitchen): Conditions {
-  return conditionsFor({ ...dip, dipId: dip.id }, kitchen);
+  const method = workedMethod(dip.method, dip.rows, kitchen.larder);
+  return conditionsFor({ ...dip, dipId: dip.id, method }, kitchen);
 }
 
 /** Reads a dip in a kitchen. */

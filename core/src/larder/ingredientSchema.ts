@@ -36,6 +36,7 @@ const traits = {
   }).allow(null),
   browns: Joi.number().min(0).max(1),
   freshRaw: Joi.boolean(),
+  keepsDays: Joi.number().integer().min(1).max(60).allow(null),
   bunchG: range,
   canShare: range,
   cannedAs: kind.allow(null),

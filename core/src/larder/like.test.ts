@@ -14,8 +14,8 @@ import { larderWith, shippedLarder } from './larder';
 function decided(one: Ingredient) {
   const parts = [{ ingredient: one, massG: 50, cv: 0.05, place: 'bowl' as const }];
   return {
-    cautions: cautionsFor(parts),
-    days: families.map((family) => fridgeDays(family, parts)),
+    cautions: [0, 1].flatMap((waterOutside) => cautionsFor(parts, { waterOutside, blendC: 32 })),
+    days: families.map((family) => fridgeDays(family, parts).usual),
     routes: routesTo(one),
     usual: usualWay(one),
     colour: pigmentOf(one),

@@ -10,10 +10,12 @@ export const hazards = [
   'favism',
   'garlic-in-oil',
   'raw-garlic',
+  'raw-in-oil',
   'wild-plant',
   'stinging',
   'raw-egg',
   'unpasteurised',
+  'smoked-fish',
   'histamine',
   'infant-honey',
   'read-label',
@@ -50,6 +52,8 @@ export interface Traits {
   browns: number;
   /** A raw plant, which shortens the keeping of a cooked dip. */
   freshRaw: boolean;
+  /** Days in the fridge it leaves any dip it is in; null where it sets no limit. */
+  keepsDays: number | null;
   /** Trimmed leaf from one usual bunch, g; null where it isn't sold so. */
   bunchG: Range | null;
   /** What a can's net content leaves as this, as a share; null where it doesn't come in cans. */
@@ -80,6 +84,7 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   pigment: null,
   browns: 0,
   freshRaw: false,
+  keepsDays: null,
   bunchG: null,
   canShare: null,
   cannedAs: null,

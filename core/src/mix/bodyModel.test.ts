@@ -11,7 +11,6 @@ import { partSumsPerGram } from './part';
 import { shippedLarder } from '../larder/larder';
 import { readGrams } from '../amounts/toGrams';
 import { type BodyState, bodyState } from './bodyModel';
-import { startingBodyParameters } from './parameters';
 
 const stateOf = (sums: BowlSums, blending: Partial<Blending> = {}) =>
   bodyState(sums, { ...usualBlending, ...blending });

@@ -14,7 +14,7 @@ import { prepare, rawFor, routesTo } from './prepare';
 import { potMinutes, pulseRoutes, soakMinutes, usualPulseMethod } from './pulseRoutes';
 import { pulseOfIngredient, pulses, yieldOf } from './pulses';
 import { ratioOf } from './route';
-import { pelegK1, readyAfterH, soakCurve, uptake } from './soak';
+import { needsFridge, pelegK1, readyAfterH, soakCurve, uptake } from './soak';
 
 const table = (name: string) => readFileSync(join(__dirname, '../../data', name), 'utf8');
 const chickpea = pulses.find(({ id }) => id === 'chickpea');
@@ -275,5 +275,41 @@ describe('the cook’s own yields', () => {
     const agreed = new Array<number>(10).fill(0.386);
     expect(width(agreed)).toBeLessThan(width([]));
     expect(width([0.2, 0.7, 0.25, 0.65, 0.3])).toBeGreaterThan(width([]));
+  });
+});
+
+describe('what is poisonous raw', () => {
+  const kidney = () => {
+    const pulse = pulses.find(({ id }) => id === 'red-kidney');
+    if (!pulse) throw new Error('no red kidney beans');
+    return pulse;
+  };
+
+  test('is soaked whatever is asked', () => {
+    const route = routesTo(ingredient('kidney-beans-red-cooked'), {
+      ...usualPulseMethod,
+      soak: 'none',
+    }).find(({ from }) => from === 'dried');
+    expect(route?.steps.map(({ label }) => label).join(' ')).toMatch(
+      /Soak in .*throw the soaking water/,
+    );
+  });
+
+  test('boils hard before the pressure, and the time counts both', () => {
+    const open = { ...usualPulseMethod, soda: false };
+    // 8–12 min under pressure after ten of hard boil
+    expect(potMinutes(kidney(), { ...open, pressure: true })).toBe(20);
+    expect(potMinutes(kidney(), open)).toBe(75);
+  });
+
+  test.each<[number, number, boolean]>([
+    [20, 13, true],
+    [20, 12, false],
+    [26, 5, true],
+    [26, 4, false],
+    [5, 40, false],
+    [75, 5, false],
+  ])('a soak at %d °C for %d h is one for the fridge: %s', (waterC, hours, fridge) => {
+    expect(needsFridge(waterC, hours)).toBe(fridge);
   });
 });

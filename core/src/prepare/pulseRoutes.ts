@@ -42,9 +42,16 @@ const iceBath = { depthMm: 60, startC: 90, ambientC: 0, how: 'ice-bath' } as con
 const middle = (range: { low: number; high: number } | null) =>
   range ? (range.low + range.high) / 2 : 0;
 
+/** The hard boil before pressure, min: under pressure it is not what the poison was judged by. */
+const boilHardMin = 10;
+
+/** How a pulse is soaked: as asked, but never left out where it must be. */
+const soakOf = ({ mustSoak }: Pulse, { soak }: PulseMethod) =>
+  soak === 'none' && mustSoak ? 'overnight' : soak;
+
 /** How long a pulse is in the pot, min; the squash test decides, not the clock. */
 export function potMinutes(pulse: Pulse, method: PulseMethod): number {
-  const soaked = method.soak !== 'none' && pulse.soakH > 0;
+  const soaked = soakOf(pulse, method) !== 'none' && pulse.soakH > 0;
   const range = method.pressure
     ? soaked
       ? pulse.pressureSoakedMin
@@ -53,14 +60,16 @@ export function potMinutes(pulse: Pulse, method: PulseMethod): number {
       ? pulse.simmerSoakedMin
       : pulse.simmerUnsoakedMin;
   const saves = method.soda && pulse.sodaSaves;
-  return Math.round(middle(range) * (saves ? 1 - sodaSaves : 1));
+  const first = method.pressure && pulse.boilHard ? boilHardMin : 0;
+  return Math.round(first + middle(range) * (saves ? 1 - sodaSaves : 1));
 }
 
 /** How long it soaks, min. */
 export function soakMinutes(pulse: Pulse, method: PulseMethod): number {
   const curve = soakCurve(pulse);
-  if (method.soak === 'none' || !curve) return 0;
-  return Math.round(60 * readyAfterH(curve, method.soak === 'hot' ? hotSoakC : 20));
+  const soak = soakOf(pulse, method);
+  if (soak === 'none' || !curve) return 0;
+  return Math.round(60 * readyAfterH(curve, soak === 'hot' ? hotSoakC : 20));
 }
 
 /** By name, since a day lists those of all its dips together. */

@@ -29,6 +29,8 @@ export interface Pulse {
   collapses: boolean;
   /** Must boil hard before anything else, for what is poisonous in it raw. */
   boilHard: boolean;
+  /** Must be soaked and its water thrown away, for the same reason. */
+  mustSoak: boolean;
   /** Sold frozen, cooked from there. */
   frozen: boolean;
   /** What soda does to it, in a cook's words. */

@@ -13,6 +13,17 @@ const k1PerC = 0.034;
 export const soakedShare = 0.9;
 /** Longer than this a soak belongs in the fridge unless its water is cold, h. */
 export const longestWarmSoakH = 12;
+/** In a warm kitchen sooner: over this many hours above this many °C. */
+export const warmSoak = { aboveC: 25, hours: 4 } as const;
+/** A hot soak is out of the range in which things grow. */
+const growsBelowC = 60;
+
+/** Whether a soak is one for the fridge: too long on the side, or too long in the warmth. */
+export function needsFridge(waterC: number, hours: number): boolean {
+  if (waterC <= coldSoakC || waterC >= growsBelowC) return false;
+  return hours > (waterC > warmSoak.aboveC ? warmSoak.hours : longestWarmSoakH);
+}
+
 /** Water up to this is cold, °C. */
 export const coldSoakC = 8;
 /** Temperature of the water when a hot soak is left to stand, on average, °C. */

@@ -84,10 +84,13 @@ const costOf = ({ per100g, massG }: Figures) => (per100g.costEur * massG) / 100;
 const without = (all: readonly string[], some: readonly string[]) =>
   all.filter((one) => !some.includes(one));
 
+const cautionsOf = ({ parts, figures, conditions }: StartingBowl) =>
+  cautionsFor(parts, { waterOutside: figures.waterOutside, blendC: conditions.method.blendC });
+
 function consequencesOf(from: StartingBowl, to: StartingBowl): Consequences {
   const before = allergensOf(from.parts);
   const after = allergensOf(to.parts);
-  const known = new Set(cautionsFor(from.parts).map(({ id }) => id));
+  const known = new Set(cautionsOf(from).map(({ id }) => id));
   const { mostMl } = to.machine;
   return {
     allergensGained: without(after, before),
@@ -95,7 +98,7 @@ function consequencesOf(from: StartingBowl, to: StartingBowl): Consequences {
     dietsGained: diets.filter((diet) => !fits(from, diet) && fits(to, diet)),
     dietsLost: diets.filter((diet) => fits(from, diet) && !fits(to, diet)),
     keepDays: { before: keptDays(from, from.parts), after: keptDays(to, to.parts) },
-    cautions: cautionsFor(to.parts).filter(({ id }) => !known.has(id)),
+    cautions: cautionsOf(to).filter(({ id }) => !known.has(id)),
     costEur: costOf(to.figures) - costOf(from.figures),
     massG: to.figures.massG - from.figures.massG,
     overfillMl: Math.max(0, to.figures.volumeMl - mostMl),

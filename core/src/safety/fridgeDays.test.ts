@@ -22,6 +22,48 @@ describe('days in the fridge', () => {
     expect(fridgeDays('pesto-spread', [part('basil')]).usual).toBe(4);
   });
 
+  test.each<[string, Parameters<typeof fridgeDays>[0], string[], number, string | null]>([
+    ['avocado with lime', 'vegetable', ['avocado', 'lime-juice'], 2, 'avocado'],
+    [
+      'beetroot and yogurt',
+      'vegetable',
+      ['beetroot-roasted', 'greek-yogurt-10'],
+      3,
+      'greek-yogurt-10',
+    ],
+    [
+      'chickpeas with fresh tomato',
+      'pulse',
+      ['chickpeas-cooked', 'tomato-fresh'],
+      3,
+      'tomato-fresh',
+    ],
+    ['chickpeas with scallion', 'pulse', ['chickpeas-cooked', 'scallion'], 3, 'scallion'],
+    ['dried mint is no raw herb', 'pulse', ['chickpeas-cooked', 'mint-dried'], 4, null],
+    ['raw garlic in a bean dip', 'pulse', ['chickpeas-cooked', 'garlic-raw'], 4, null],
+    ['garlic oil in a yogurt dip', 'yogurt', ['labneh', 'garlic-oil'], 3, null],
+    ['boiled egg', 'pate', ['hazelnut', 'egg-boiled'], 3, 'egg-boiled'],
+    [
+      'fish in a bean pâté',
+      'pate',
+      ['cannellini-cooked', 'tuna-canned', 'parsley'],
+      2,
+      'tuna-canned',
+    ],
+    ['basil pesto', 'pesto-spread', ['basil', 'parmesan-style', 'olive-oil-light'], 4, null],
+    ['pesto with ricotta', 'pesto-dress', ['basil', 'ricotta'], 3, 'ricotta'],
+    ['hummus with tofu', 'pulse', ['chickpeas-cooked', 'tofu-silken'], 3, 'tofu-silken'],
+    ['aubergine and tahini', 'vegetable', ['aubergine-roasted-drained', 'tahini-hulled'], 4, null],
+    ['mushroom pâté', 'pate', ['walnut', 'mushroom-sauteed'], 3, 'mushroom-sauteed'],
+  ])('%s', (_, family, ids, usual, limitedBy) => {
+    expect(
+      fridgeDays(
+        family,
+        ids.map((id) => part(id)),
+      ),
+    ).toMatchObject({ usual, limitedBy });
+  });
+
   test('the usual lies between the least and the most', () => {
     for (const family of families) {
       const { least, usual, most } = fridgeDays(family, [part('parsley')]);

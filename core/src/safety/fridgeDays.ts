@@ -1,5 +1,5 @@
-import type { Part } from '../mix/part';
 import type { Family } from '../mix/families';
+import type { Part } from '../mix/part';
 
 /** Days in the fridge at 4 °C or below: what is usual and cautious, and the least and most that is practised. */
 export interface FridgeDays {
@@ -8,9 +8,13 @@ export interface FridgeDays {
   most: number;
   /** What decides it. */
   because: string;
+  /** The ingredient that decides it, by id; null where the family does. */
+  limitedBy: string | null;
 }
 
-const byFamily: Record<Family, FridgeDays> = {
+type FamilyDays = Omit<FridgeDays, 'limitedBy'>;
+
+const byFamily: Record<Family, FamilyDays> = {
   pulse: { usual: 4, least: 3, most: 7, because: 'cooked pulses' },
   vegetable: { usual: 4, least: 3, most: 5, because: 'cooked vegetables' },
   yogurt: { usual: 3, least: 2, most: 5, because: 'yogurt' },
@@ -19,19 +23,35 @@ const byFamily: Record<Family, FridgeDays> = {
   pate: { usual: 4, least: 3, most: 7, because: 'ground nuts' },
 };
 
-/** Raw things that shorten a dip of cooked ones. */
-const rawThings = { usual: 3, because: 'raw herbs or vegetables in it' };
+/** Raw plants shorten a dip of cooked things. */
+const rawDays = 3;
 const cookedFamilies: readonly Family[] = ['pulse', 'vegetable', 'pate'];
 
+/** Days a part leaves a dip of a family; null where it sets no limit. */
+function daysOf({ ingredient }: Part, family: Family): number | null {
+  const { keepsDays, freshRaw } = ingredient;
+  const raw = freshRaw && cookedFamilies.includes(family) ? rawDays : null;
+  if (keepsDays === null || raw === null) return keepsDays ?? raw;
+  return Math.min(keepsDays, raw);
+}
+
 /**
- * How long a dip is usually kept in the fridge. Usual guidance only: local codes come first.
+ * How long a dip is usually kept in the fridge: the least of what its family and everything in it are kept. Usual guidance
+ * only: local codes come first.
  *
  * @param parts all that is in it, folded in and on top
  */
 export function fridgeDays(family: Family, parts: readonly Part[]): FridgeDays {
-  const days = byFamily[family];
-  const raw = parts.some((part) => part.massG > 0 && part.ingredient.freshRaw);
-  return raw && cookedFamilies.includes(family) ? { ...days, ...rawThings } : days;
+  const found: FridgeDays = { ...byFamily[family], limitedBy: null };
+  for (const part of parts) {
+    const days = part.massG > 0 ? daysOf(part, family) : null;
+    if (days === null || days >= found.usual) continue;
+    found.usual = days;
+    found.least = Math.min(found.least, days);
+    found.because = part.ingredient.name;
+    found.limitedBy = part.ingredient.id;
+  }
+  return found;
 }
 
 /** What a dip says of its keeping. */

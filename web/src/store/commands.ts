@@ -3,6 +3,7 @@ import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, plainRow, variantOf } from '@cobbet/core/dip/dip';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { readRow } from '@cobbet/core/dip/readRow';
+import { workedMethod } from '@cobbet/core/dip/workedMethod';
 import { trialRowOf } from '@cobbet/core/book/trialParts';
 import { emptyPlan, type Plan } from '@cobbet/core/day/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
@@ -108,7 +109,8 @@ export async function beginRun(dip: Dip): Promise<string> {
     });
     const rows = readable.map(({ row }) => row);
     const planned = readable.map(({ read }) => read);
-    return [put('runs', startRun(id, { ...dip, rows }, planned, now()))];
+    const method = workedMethod(dip.method, rows, kitchen.larder);
+    return [put('runs', startRun(id, { ...dip, rows, method }, planned, now()))];
   });
   return id;
 }

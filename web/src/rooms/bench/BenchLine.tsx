@@ -15,6 +15,7 @@ import { LineHeader } from './line/LineHeader';
 import { SeasoningFoot } from './line/SeasoningFoot';
 import { beadsOf, type ShownQuantity } from './line/shownQuantity';
 import type { useLine } from './line/useLine';
+import { SplitsNote } from './line/SplitsNote';
 import { RowList } from './rows/RowList';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
@@ -144,6 +145,7 @@ export function BenchLine({
                 axisLeft={rowsWidth}
                 onBand={(next) => edits.setTarget('chilledBody', next)}
               />
+              {analysis.splitsAtOnce && <SplitsNote bench={bench} edits={edits} />}
             </Box>
           ))}
       </Box>

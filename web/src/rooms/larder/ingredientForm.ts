@@ -30,6 +30,7 @@ export interface IngredientTexts extends Record<ComponentKey, string> {
   colour: string;
   /** `yes` for a raw plant. */
   freshRaw: string;
+  keepsDays: string;
 }
 
 const figure = (value: number | null | undefined) =>
@@ -58,6 +59,7 @@ export function textsOf(ingredient: Ingredient, cupMl: number): IngredientTexts 
     settingFat: ingredient.settingFat ?? '',
     colour: ingredient.pigment?.hex ?? '',
     freshRaw: ingredient.freshRaw ? 'yes' : '',
+    keepsDays: figure(ingredient.keepsDays ?? undefined),
   };
 }
 
@@ -105,6 +107,7 @@ export function faultsOf(texts: IngredientTexts): FormFaults {
   within('cup', 5, 700, true);
   within('pieceG', 0.01, 10_000, false);
   within('packageG', 1, 50_000, false);
+  within('keepsDays', 1, 60, false);
   within('garlicUnits', 0, 100, true);
   within('heatUnits', 0, 100, true);
   const sum = compositionSum(texts);
@@ -151,6 +154,9 @@ export function ownFrom(
     facts.settingFat = settingFats.find((fat) => fat === texts.settingFat) ?? null;
   }
   if (changed('colour')) facts.pigment = pigmentIn(texts.colour, base);
+  if (changed('keepsDays')) {
+    facts.keepsDays = texts.keepsDays.trim() === '' ? null : Math.round(number('keepsDays'));
+  }
   if (changed('freshRaw')) facts.freshRaw = texts.freshRaw === 'yes';
   // a thing of one's own that is like nothing else has nothing to be kept against
   return whole ? { ...base, ...facts } : { id, like: base.id, ...facts };

@@ -105,6 +105,11 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         )}
       </Box>
       {aim !== null && <AimHere aim={aim} next={nextBody ?? 0} />}
+      {next?.splitsAtOnce && ingredient?.role === 'oil' && (
+        <Box role="note" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>
+          Let it in slowly while it runs: poured in at once it splits.
+        </Box>
+      )}
       {stalls && (
         <Box role="alert" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>
           The {machine.name} may stall on this. Loosen it first with a liquid still to come.

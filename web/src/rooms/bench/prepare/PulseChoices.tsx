@@ -26,9 +26,13 @@ export function PulseChoices({
           options={[
             { value: 'overnight', name: 'overnight' },
             { value: 'hot', name: 'hot' },
-            { value: 'none', name: 'none' },
+            ...(pulse.mustSoak ? [] : [{ value: 'none' as const, name: 'none' }]),
           ]}
-          why="Overnight is even and needs no heat; hot is ready the same day; unsoaked cooks longest."
+          why={
+            pulse.mustSoak
+              ? 'It must be soaked and the water thrown away: raw it is poisonous.'
+              : 'Overnight is even and needs no heat; hot is ready the same day; unsoaked cooks longest.'
+          }
           onChange={(soak) => onSet({ ...way, soak })}
         />
       )}

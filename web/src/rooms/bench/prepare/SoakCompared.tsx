@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import type { RawWay } from '@cobbet/core/prepare/rawWay';
+import { pulseOfIngredient } from '@cobbet/core/prepare/pulses';
 import { prepare, rawFor } from '@cobbet/core/prepare/prepare';
 import { routeOfRow } from '@cobbet/core/prepare/usualWay';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
@@ -33,7 +34,9 @@ export function SoakCompared({
   massG: number;
 }) {
   const [now] = useState(() => Date.now());
+  const mustSoak = pulseOfIngredient(ingredient)?.mustSoak ?? false;
   const ways = soaks.flatMap(({ soak, name }) => {
+    if (soak === 'none' && mustSoak) return [];
     const route = routeOfRow(ingredient, { ...way, soak });
     if (!route || massG <= 0) return [];
     const minutes = prepare(route, rawFor(route, massG)).steps.reduce(

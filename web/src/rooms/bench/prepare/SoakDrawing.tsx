@@ -7,6 +7,7 @@ import {
   coldSoakC,
   hotSoakC,
   longestWarmSoakH,
+  needsFridge,
   readyAfterH,
   type SoakCurve,
   soakedShare,
@@ -54,7 +55,7 @@ export function SoakDrawing({
     <Box>
       <Box sx={{ fontWeight: 700 }}>
         Ready after {ready < 10 ? ready.toFixed(1) : ready.toFixed(0)} h at {waterC} °C
-        {ready > longestWarmSoakH && waterC > coldSoakC && ': in the fridge, not on the side'}
+        {needsFridge(waterC, ready) && ': in the fridge, not on the side'}
       </Box>
       <svg
         viewBox={`0 0 ${width} ${height}`}

@@ -6,9 +6,12 @@ import type { Part } from '@cobbet/core/mix/part';
 import { fridgeDays, keptDays } from '@cobbet/core/safety/fridgeDays';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { printNumber } from '@cobbet/core/amounts/printAmount';
+import { shortName } from '@/components/shortName';
 import { Cautions } from '@/components/Cautions';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+
+const days = (count: number) => `${count} ${count === 1 ? 'day' : 'days'}`;
 
 /** What it makes, what is in it for those who must know, and the cautions that apply. */
 export function Yield({
@@ -26,6 +29,7 @@ export function Yield({
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
   const usual = fridgeDays(dip.family, parts);
   const keepDays = keptDays(dip, parts);
+  const limit = usual.limitedBy === null ? null : shortName(usual.because).toLowerCase();
   const portions = Math.floor(massG / dip.portionG);
   if (massG + topG === 0) {
     return (
@@ -53,8 +57,10 @@ export function Yield({
           color: keepDays > usual.usual ? colour.caution : 'inherit',
         }}
       >
-        Keeps {keepDays} {keepDays === 1 ? 'day' : 'days'} at 4 °C or below
-        {keepDays > usual.usual && `, longer than the usual ${usual.usual}: follow local codes`}
+        {keepDays > usual.usual
+          ? `You keep it ${days(keepDays)}; usual guidance says ${days(usual.usual)} at 4 °C or below. Follow local codes`
+          : `Keeps ${days(keepDays)} at 4 °C or below`}
+        {limit !== null && `: ${limit}`}
       </Box>
       {allergens.length > 0 && (
         <Box sx={{ fontSize: typeScale.note, mt: 1 }}>
@@ -65,7 +71,7 @@ export function Yield({
           . The machine may carry more.
         </Box>
       )}
-      <Cautions cautions={cautions.map(({ message }) => message)} sx={{ mt: 1.25 }} />
+      <Cautions cautions={cautions} sx={{ mt: 1.25 }} />
     </Panel>
   );
 }
