@@ -47,7 +47,7 @@ function massesOf(anchor: Anchor): Masses {
 }
 
 /** The anchor's mix for a set of parameters. */
-function bowl(anchor: Anchor, parameters: BodyParameters): BowlSums {
+export function anchorBowl(anchor: Anchor, parameters: BodyParameters): BowlSums {
   const sums = emptyBowl();
   for (const { ingredient, massG } of massesOf(anchor)) {
     addTo(sums, sumsPerGram(ingredient, parameters), massG);
@@ -58,7 +58,7 @@ function bowl(anchor: Anchor, parameters: BodyParameters): BowlSums {
 /** ln of an anchor's yield stress in Pa for a set of parameters. */
 export function anchorLnTau(anchor: Anchor, parameters: BodyParameters): number {
   const blending = { ...usualBlending, streamed: anchor.method?.streamed === 1 };
-  const state = bodyState(bowl(anchor, parameters), blending, parameters);
+  const state = bodyState(anchorBowl(anchor, parameters), blending, parameters);
   if (!state) throw new Error(`${anchor.name} is empty`);
   return state.lnTau;
 }

@@ -1,3 +1,6 @@
+import { trialParts } from './trialParts';
+import { mixOf } from '../mix/mix';
+import { priorSd } from '../mix/priorSd';
 import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../test/bookOf';
@@ -88,7 +91,8 @@ describe('the readings of a trial', () => {
 
   test('carry the error of the test and of the measuring', () => {
     const [eye] = trialEvidence(made('t', [kept({ eye: 'packs' })]), shippedLarder);
-    const measuring = sd ** 2 - 0.65 ** 2;
+    const prior = priorSd(mixOf(trialParts(rows, shippedLarder)).blended);
+    const measuring = sd ** 2 - prior ** 2;
     expect(eye?.variance).toBeCloseTo(0.25 + measuring, 6);
   });
 
@@ -176,7 +180,7 @@ describe('the reading that tells most', () => {
 
   test('leaves what the calibration then shows, whatever was read', () => {
     const best = telling[0];
-    expect(best?.sdNow).toBeCloseTo(0.65, 6);
+    expect(best?.sdNow).toBeCloseTo(priorSd(mixOf(trialParts(rows, shippedLarder)).blended), 6);
     expect(best?.sdThen).toBeLessThan(0.5);
     const { warmBody } = analyseTrialRows(rows, shippedLarder, conditionsOf());
     const tau = 2 ** (warmBody ?? NaN);

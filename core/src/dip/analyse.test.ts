@@ -1,3 +1,5 @@
+import { mixOf } from '../mix/mix';
+import { priorSd } from '../mix/priorSd';
 import { conditionsOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
@@ -124,9 +126,12 @@ describe('folded in and on top', () => {
 describe('spread', () => {
   const spooned = hummus.map((one) => ({ ...one, cv: 0.1 }));
 
-  test('sd joins 0.65 of the model and the measuring', () => {
+  test('sd joins that of the model for such a mix and the measuring', () => {
     const { sd, path } = analysed(spooned);
-    expect(sd).toBeCloseTo(Math.hypot(0.65, path.at(-1)?.measuringSd ?? NaN), 9);
+    expect(sd).toBeCloseTo(
+      Math.hypot(priorSd(mixOf(spooned).blended), path.at(-1)?.measuringSd ?? NaN),
+      9,
+    );
   });
 
   test('a lone ingredient can’t be mismeasured into another body', () => {

@@ -66,7 +66,7 @@ export function drawnPath(
     if (per && part.place === 'bowl') addTo(middle, per, part.massG);
     const state = bodyState(middle, blending);
     belongings.push(finished > 0 ? middle[sumIndex.massG] / finished : 1);
-    return modelSd(state, conditions, belongings[i]);
+    return modelSd(middle, state, conditions, belongings[i]);
   });
   const inBowl = parts.flatMap((part, i) => (part.place === 'bowl' && part.massG > 0 ? [i] : []));
   const spread = parts.map((part) => logSpread(part.cv));

@@ -45,7 +45,7 @@ export function pathOf(parts: readonly Part[], conditions: Conditions): PathStep
   let body: number | null = null;
   let state: MixState = 'pours';
   let sdMeasuring = 0;
-  let sdModel = modelSd(null, conditions);
+  let sdModel = modelSd(mix.blended, null, conditions);
   return parts.map((part, index) => {
     addPart(mix, part);
     let spoon: number | null = null;
@@ -55,7 +55,7 @@ export function pathOf(parts: readonly Part[], conditions: Conditions): PathStep
       const belonging = finished > 0 ? blendedMass(mix) / finished : 1;
       body = shownBody(mix.blended, now, conditions, fresh, belonging);
       state = mixState(now, body);
-      sdModel = modelSd(now, conditions, belonging);
+      sdModel = modelSd(mix.blended, now, conditions, belonging);
       const paste = body === null ? null : now;
       spoon = paste && spoonBody(part, mix.blended, paste, conditions);
       sdMeasuring = paste ? measuringSd(parts, index + 1, mix.blended, conditions.blending) : 0;

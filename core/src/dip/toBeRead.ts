@@ -11,11 +11,12 @@ export function toBeRead(dip: Dip, kitchen: Kitchen): ToBeRead | null {
   const parts = dip.rows.flatMap((row) => partOf(readRow(row, kitchen)) ?? []);
   const standing = standingOf(parts, dipConditions(dip, kitchen));
   if (!standing) return null;
-  const { modelBody, waterOutside, measuringSd, gainedAt } = standing;
+  const { modelBody, waterOutside, priorSd, measuringSd, gainedAt } = standing;
   return {
     formulaId: dip.id,
     modelBody,
     waterOutside,
+    priorSd,
     measuringSd,
     gained: { machine: gainedAt(fromMachine(dip.method)), chilled: gainedAt(chilled) },
   };

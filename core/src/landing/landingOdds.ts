@@ -40,10 +40,9 @@ export function landingOdds(
   const draws = Math.floor(z.length / (rows + 1));
   const bands = bandsOf(landing.targets);
   const drawn = new Array<number>(rows).fill(0);
-  const spread = modelSd(
-    bodyState(mixAt(landing, masses).blended, landing.conditions.blending),
-    landing.conditions,
-  );
+  const { conditions } = landing;
+  const { blended } = mixAt(landing, masses);
+  const spread = modelSd(blended, bodyState(blended, conditions.blending), conditions);
   let measured = 0;
   let withModel = 0;
   for (let draw = 0; draw < draws; draw += 1) {

@@ -1,3 +1,5 @@
+import { mixOf } from '../mix/mix';
+import { priorSd } from '../mix/priorSd';
 import { conditionsOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { part } from '../../test/bowlOf';
@@ -81,8 +83,9 @@ describe('the odds of landing', () => {
       z,
     );
     expect(odds.measured).toBeGreaterThan(0.95);
-    // ± 0.5 of a doubt of 0.65
-    expect(odds.withModel).toBeCloseTo(phi(0.5 / 0.65) - phi(-0.5 / 0.65), 1);
+    // ± 0.5 of the doubt about such a mix
+    const doubt = priorSd(mixOf(rows).blended);
+    expect(odds.withModel).toBeCloseTo(phi(0.5 / doubt) - phi(-0.5 / doubt), 1);
     const read = {
       formulaId: 'a',
       modelBody: body,

@@ -1,12 +1,13 @@
 import { chilled, fresh, fromMachine, modelBody, type Moment, shownBody } from './bodyAt';
 import { type BodyState, bodyState } from './bodyModel';
+import type { BowlSums } from './bowlSums';
 import { bodyWord, type BodyWord } from './bodyWords';
 import type { BodyConditions, Conditions } from './conditions';
 import { spreadLeft } from './correction';
 import { measuringSd } from './measuringSd';
 import { type Mix, massOf, mixVolumeMl } from './mix';
-import { startingBodyParameters } from './parameters';
 import type { Part } from './part';
+import { priorSd } from './priorSd';
 import { type Per100g, per100g } from './per100g';
 import { missOf, type TargetName, targetNames, type Targets } from './targets';
 
@@ -65,21 +66,21 @@ export function figuresOf(mix: Mix, conditions: Conditions): Figures {
 }
 
 /**
- * Spread of a body from the model alone: the fit's residual, as far as readings have narrowed it at this mix.
+ * Spread of a body from the model alone, as far as readings have narrowed it at this mix.
  *
+ * @param blended what is in the bowl
  * @param belonging how far the mix is the formula that was read, 0–1
  * @returns one standard deviation, body
  */
 export function modelSd(
+  blended: BowlSums,
   state: BodyState | null,
   { method, correction }: BodyConditions,
   belonging = 1,
 ): number {
-  const { residualSdBody } = startingBodyParameters;
-  if (!state) return residualSdBody;
-  return (
-    residualSdBody * spreadLeft(correction, modelBody(state, method), state.waterOutside, belonging)
-  );
+  const prior = priorSd(blended);
+  if (!state) return prior;
+  return prior * spreadLeft(correction, modelBody(state, method), state.waterOutside, belonging);
 }
 
 /**
@@ -92,7 +93,7 @@ export function bodySd(parts: readonly Part[], mix: Mix, conditions: BodyConditi
   const state = bodyState(mix.blended, conditions.blending);
   const paste = state && !state.crumbs;
   const measuring = paste ? measuringSd(parts, parts.length, mix.blended, conditions.blending) : 0;
-  return Math.hypot(modelSd(state, conditions), measuring);
+  return Math.hypot(modelSd(mix.blended, state, conditions), measuring);
 }
 
 /** What a body is called; null where there is none. */

@@ -66,7 +66,8 @@ export interface BodyParameters {
   rest: { body: number; dry: number; minutes: number };
   grind: { coarse: number; normal: number; silky: number };
   airPerPercent: number;
-  residualSdBody: number;
+  /** One standard deviation of body for the most usual mix, and how it grows with distance from what was judged. */
+  spread: { body: number; growth: number };
 }
 
 export const startingBodyParameters: BodyParameters = starting;

@@ -3,6 +3,7 @@ import { bodyState } from '../mix/bodyModel';
 import { uncorrected, type Worked } from '../mix/conditions';
 import { measuringSd } from '../mix/measuringSd';
 import { mixOf } from '../mix/mix';
+import { priorSd } from '../mix/priorSd';
 import type { Part } from '../mix/part';
 
 /** Where a mix stands by the model alone, for readings to be held against. */
@@ -11,6 +12,8 @@ export interface Standing {
   modelBody: number;
   /** 0–1 */
   waterOutside: number;
+  /** One standard deviation of the model before any reading, body. */
+  priorSd: number;
   /** One standard deviation from measuring, body. */
   measuringSd: number;
   /** What rest and temperature add to the fresh mix at a moment, body. */
@@ -27,6 +30,7 @@ export function standingOf(parts: readonly Part[], worked: Worked): Standing | n
   return {
     modelBody: modelBody(state, worked.method),
     waterOutside: state.waterOutside,
+    priorSd: priorSd(blended),
     measuringSd: measuringSd(parts, parts.length, blended, worked.blending),
     gainedAt: (moment) => bodyAt(blended, state, model, moment) - at25,
   };

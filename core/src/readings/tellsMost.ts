@@ -1,4 +1,3 @@
-import { startingBodyParameters } from '../mix/parameters';
 import type { ReadingWay } from './keptReading';
 import { ringSd } from './ringTest';
 import { eyeSd, pressRange, pressSd, ringRange } from './takeReading';
@@ -22,7 +21,8 @@ export interface ToBeRead {
   waterOutside: number;
   /** What temperature and rest add at each moment, body. */
   gained: { machine: number; chilled: number };
-  /** One standard deviation from measuring, body. */
+  /** One standard deviation of the model before any reading, and from measuring, body. */
+  priorSd: number;
   measuringSd: number;
 }
 
@@ -47,10 +47,9 @@ function errorOf(way: ReadingWay, body: number): number | null {
  * @param dip where it stands by the model
  */
 export function tellingReadings(calibration: Calibration, dip: ToBeRead): TellingReading[] {
-  const { formulaId, modelBody, waterOutside, gained, measuringSd } = dip;
-  const { residualSdBody } = startingBodyParameters;
+  const { formulaId, modelBody, waterOutside, gained, priorSd, measuringSd } = dip;
   const sd = (taught: Calibration) =>
-    residualSdBody * spreadLeft(correctionOf(taught, formulaId), modelBody, waterOutside);
+    priorSd * spreadLeft(correctionOf(taught, formulaId), modelBody, waterOutside);
   const expected =
     modelBody + correctionBody(correctionOf(calibration, formulaId), modelBody, waterOutside);
   const sdNow = sd(calibration);

@@ -5,6 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { type BodyWord, bodyWord } from '@cobbet/core/mix/bodyWords';
+import { guessFrom } from '@cobbet/core/mix/priorSd';
 import { type Band, missOf } from '@cobbet/core/mix/targets';
 import { BandSlider } from '@/components/BandSlider';
 import { bodyFigure, capital } from '@/components/bodyText';
@@ -71,7 +72,9 @@ export function FootRow({
           {capital(word ?? 'crumbs')}, {when}
         </Box>
         <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
-          {body === null ? 'not yet a paste' : `body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
+          {body === null
+            ? 'not yet a paste'
+            : `${sd >= guessFrom ? 'a guess: ' : ''}body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
           {' · '}
           <Box
             component="span"
