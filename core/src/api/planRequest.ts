@@ -19,6 +19,8 @@ export interface PlanAnswer {
   latenessMin: number;
   spanMin: number;
   washUps: number;
+  /** Dips free of allergens that are blended after one that holds some. */
+  freeAfter: number;
   lowerBoundSpanMin: number;
   clashes?: string[];
 }
@@ -137,6 +139,7 @@ export function planRequest(value: unknown, now: () => number): PlanAnswer {
     latenessMin: plan.latenessMin,
     spanMin: plan.spanMin,
     washUps: plan.washUps,
+    freeAfter: plan.freeAfter,
     lowerBoundSpanMin: lowerBoundSpan(problem),
     ...(plan.clashes.length > 0 ? { clashes: plan.clashes } : {}),
   };

@@ -5,7 +5,7 @@ import { refusal } from '../../test/refusal';
 import { planRequest } from '../api/planRequest';
 import { placeBackwards, taskNet } from './backwards';
 import { lowerBoundSpan, planCost, planDay } from './planDay';
-import { type DayProblem, type Task, washBetween } from './task';
+import { type DayPlan, type DayProblem, type Task, washBetween } from './task';
 
 const task = (id: string, extra: Partial<Task> = {}): Task => ({
   id,
@@ -226,6 +226,39 @@ describe('on small days', () => {
     const starts = new Map(found.tasks.map(({ id, start }) => [id, start]));
     expect(starts.get('plain')).toBeLessThan(starts.get('nut') ?? NaN);
     expect(washBetween(problem.tasks[0] as Task, problem.tasks[1] as Task)).toBe(5);
+  });
+});
+
+describe('what is free of allergens', () => {
+  const blend = (id: string, contains: string[], after: string[] = [], more: Partial<Task> = {}) =>
+    task(id, { handsOnMin: 10, uses: { processor: 1 }, contains, after, ...more });
+  /** Beans cook long for the free dip, so it would be blended last were it only for time. */
+  const four: DayProblem = {
+    resources: kitchen,
+    tasks: [
+      task('beans', { handsOnMin: 5, waitMin: 90, uses: { hob: 1 } }),
+      blend('hummus', ['sesame']),
+      blend('aubergine', ['sesame']),
+      blend('pesto', ['tree-nut:walnut']),
+      blend('white beans', [], ['beans']),
+    ],
+  };
+  const startsOf = (found: DayPlan) => new Map(found.tasks.map(({ id, start }) => [id, start]));
+
+  test('is blended first, though the day is longer for it', () => {
+    const found = plan(four);
+    const starts = startsOf(found);
+    expect([found.freeAfter, found.latenessMin]).toEqual([0, 0]);
+    for (const id of ['hummus', 'aubergine', 'pesto']) {
+      expect(starts.get('white beans')).toBeLessThan(starts.get(id) ?? NaN);
+    }
+  });
+
+  test('goes after them where it would be late otherwise, and that is counted', () => {
+    // nothing begins before 106 min to serving: the beans take 95 and their blending 10, so the others fill the wait
+    const found = plan({ ...four, notBefore: -106 });
+    expect(found.latenessMin).toBe(0);
+    expect(found.freeAfter).toBe(1);
   });
 });
 

@@ -1,15 +1,22 @@
 import { seeded } from '../statistics/random';
 import { placeBackwards, type TaskNet, taskNet } from './backwards';
-import { type DayPlan, type DayProblem, durationOf, ovenWithinC, washedResource } from './task';
+import {
+  type DayPlan,
+  type DayProblem,
+  durationOf,
+  ovenWithinC,
+  type Task,
+  washedResource,
+} from './task';
 
-/** What a plan costs: clashes before lateness before span before washing up before what is free going last. */
+/** What a plan costs: clashes before lateness before what is free going after allergens before span before washing up. */
 export function planCost(plan: DayPlan): number {
   return (
-    plan.clashes.length * 1e9 +
-    plan.latenessMin * 1e5 +
-    plan.spanMin * 100 +
-    plan.washUps * 10 +
-    plan.freeAfter
+    plan.clashes.length * 1e13 +
+    plan.latenessMin * 1e9 +
+    plan.freeAfter * 1e6 +
+    plan.spanMin * 10 +
+    plan.washUps
   );
 }
 
@@ -75,6 +82,27 @@ function firstRanks(net: TaskNet): number[] {
 }
 
 /**
+ * The same, with what is blended free of allergens placed right after everything else that is blended: backwards from serving
+ * that is earliest on the machine.
+ */
+function freeFirstRanks(net: TaskNet): number[] {
+  const { tasks } = net.problem;
+  const ranks = firstRanks(net);
+  const blended = ({ uses }: Task) => typeof uses[washedResource] === 'number';
+  const rankOf = (wanted: (task: Task) => boolean) =>
+    ranks.filter((_, i) => tasks[i] !== undefined && wanted(tasks[i]));
+  const others = rankOf((task) => blended(task) && task.contains.length > 0);
+  const most = Math.max(1, ...rankOf(blended));
+  const below = Math.min(...others, most);
+  return ranks.map((rank, i) => {
+    const task = tasks[i];
+    if (!task || !blended(task) || task.contains.length > 0) return rank;
+    // among themselves they keep their order
+    return below - 1 + rank / (most + 1);
+  });
+}
+
+/**
  * Plans a day backwards from serving: places every task as late as it can go and looks for a better order by moving
  * one or two ranks at a time, from several starts, until nothing can be better or the tries are used up.
  *
@@ -97,16 +125,19 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
   const bound = lowerBoundSpan(problem);
   const random = seeded(seed);
   const began = limits.now?.() ?? 0;
-  let ranks = firstRanks(net);
-  let best = placeBackwards(net, ranks);
-  let bestCost = planCost(best);
+  const starts = [firstRanks(net), freeFirstRanks(net)].map((ranks) => {
+    const plan = placeBackwards(net, ranks);
+    return { ranks, plan, cost: planCost(plan) };
+  });
+  const start = starts.reduce((least, one) => (one.cost < least.cost ? one : least));
+  let { ranks, plan: best, cost: bestCost } = start;
   let here = bestCost;
-  const longest = Math.max(...ranks);
+  const longest = Math.max(...firstRanks(net));
   let stale = 0;
   for (let tried = 1; tried < limits.tries; tried += 1) {
     if (limits.ms !== undefined && limits.now && limits.now() - began > limits.ms) break;
     // at the bound with nothing washed and nothing free last, no order is better
-    if (bestCost <= bound * 100) break;
+    if (bestCost <= bound * 10) break;
     if (tried % 16 === 0) limits.onProgress?.(tried / limits.tries);
     const next = [...ranks];
     const moves = 1 + Math.floor(random() * 3);
@@ -131,7 +162,8 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
       bestCost = cost;
     }
     if (stale > 60 + 4 * tasks.length) {
-      ranks = firstRanks(net).map((rank) => rank * (0.5 + random()));
+      const from = random() < 0.5 ? firstRanks(net) : freeFirstRanks(net);
+      ranks = from.map((rank) => rank * (0.5 + random()));
       here = Infinity;
       stale = 0;
     }

@@ -157,7 +157,7 @@ export class Timeline {
     }
   }
 
-  /** Washing up, and times a machine held allergens that the next dip on it is free of. */
+  /** Washing up, and dips free of allergens that are blended after another one that holds some, on the same machine. */
   machineCosts(): { washUps: number; freeAfter: number } {
     let washUps = 0;
     let freeAfter = 0;
@@ -165,11 +165,10 @@ export class Timeline {
       const order = [...machine].sort((a, b) => a.start - b.start);
       order.forEach(({ task }, i) => {
         const next = order[i + 1]?.task;
-        if (!next) return;
-        if (washBetween(task, next) > 0) washUps += 1;
-        if (task.dip !== next.dip && task.contains.length > 0 && next.contains.length === 0) {
-          freeAfter += 1;
-        }
+        if (next && washBetween(task, next) > 0) washUps += 1;
+        const before = order.slice(0, i).map((one) => one.task);
+        const held = before.some(({ dip, contains }) => dip !== task.dip && contains.length > 0);
+        if (task.contains.length === 0 && held) freeAfter += 1;
       });
     }
     return { washUps, freeAfter };

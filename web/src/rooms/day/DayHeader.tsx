@@ -47,6 +47,12 @@ export function DayHeader({
               ? 'Say which dips, and how much of each.'
               : 'Working it out…'}
         </Box>
+        {planned !== null && planned !== undefined && planned.freeAfter > 0 && (
+          <Box role="note" sx={{ color: colour.caution }}>
+            Blended first, what is free of allergens would be late: before it, wash the jug, blade,
+            lid and seals in hot soapy water.
+          </Box>
+        )}
         {changed !== null && <Box role="note">{changed}</Box>}
       </Box>
       <ToggleButtonGroup
