@@ -60,11 +60,11 @@ test('targets are set, moved by key and taken away; grams land in grams', async 
   await openBench(page, 'edamame-mint');
   await page.getByRole('button', { name: 'Set a target body, just blended' }).click();
   const from = page.getByRole('slider', { name: 'Target body, just blended, from' });
-  await expect(from).toHaveAttribute('aria-valuenow', '5.5');
+  await expect(from).toHaveAttribute('aria-valuenow', '7.1');
   await from.focus();
   await page.keyboard.press('ArrowRight');
-  await expect(from).toHaveAttribute('aria-valuenow', '5.6');
-  await expect(page.getByText('inside your 5.6–6.3')).toBeVisible();
+  await expect(from).toHaveAttribute('aria-valuenow', '7.2');
+  await expect(page.getByText('inside your 7.2–7.9')).toBeVisible();
   await page.keyboard.press('Control+z');
   await page.getByRole('button', { name: 'Take away the target body, just blended' }).click();
   await expect(page.getByRole('slider', { name: 'Target body, just blended, from' })).toHaveCount(
@@ -78,7 +78,7 @@ test('targets are set, moved by key and taken away; grams land in grams', async 
   await page.getByRole('button', { name: 'Land it' }).click();
   await page.getByRole('button', { name: 'Take it' }).click();
   await expect(amount(page, 'Water')).toHaveValue(/^\d+ g$/);
-  await expect(page.getByText('inside your 6.1–7.1')).toBeVisible();
+  await expect(page.getByText('inside your 7.2–8.2')).toBeVisible();
 });
 
 test('a dip without targets says what to do first', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { beginBlankDip, openSampleBook, saved } from './cook';
+import { amount, beginBlankDip, openSampleBook, saved } from './cook';
 
 test('a dip is made, read, tasted, weighed, and found next week as a trial', async ({ page }) => {
   await openSampleBook(page);
@@ -88,6 +88,9 @@ test('a machine that would stall is said before it does', async ({ page }) => {
   await page
     .getByRole('combobox', { name: 'Machine or tool' })
     .selectOption({ label: 'jug blender' });
+  // a spoon of lemon is what seizes tahini hardest
+  await amount(page, 'Lemon juice').fill('1 tbsp');
+  await amount(page, 'Lemon juice').press('Enter');
   await saved(page);
   await page.getByRole('link', { name: 'Make' }).click();
   await page.getByRole('button', { name: 'Start making' }).click();
