@@ -37,7 +37,7 @@ const sizeFactor = { small: 0.62, medium: 1, large: 1.4 } as const;
 const clovesPerHead = 11;
 const handfulG = { leaf: 20, other: 30 } as const;
 
-const flowing = new Set(['liquid', 'oil', 'sesame-paste', 'nut-butter', 'dairy-gel']);
+const flowing = new Set(['liquid', 'oil', 'sesame-paste', 'nut-butter', 'dairy-gel', 'emulsion']);
 
 /** Whether a cup of it is read like a liquid: it pours or levels itself. */
 export function levelsItself(ingredient: Measurable): boolean {

@@ -40,6 +40,7 @@ export const structures = [
   'soft-cheese',
   'dry',
   'bread',
+  'emulsion',
   'liquid',
   'oil',
   'salt',

@@ -173,6 +173,12 @@ describe('mixes a cook knows by hand', () => {
     expect(bodies.at(-1)).toBeLessThan(Math.max(...bodies) - 2);
   });
 
+  test('mayonnaise stays a cream, alone and in what it is stirred into', () => {
+    between(5.5, 8.8, ['mayonnaise', 150]);
+    between(6.1, 8.8, ['tuna-canned', 150], ['mayonnaise', 60]);
+    between(4.6, 7.5, ['mayonnaise', 150], ['greek-yogurt-10', 150]);
+  });
+
   test('honey seizes tahini hard', () => {
     expect(body(['tahini-hulled', 100], ['honey', 40])).toBeGreaterThan(
       body(['tahini-hulled', 100]) + 2,
