@@ -43,3 +43,72 @@ test('a slip of the unit is seen whatever the thing', () => {
   const [doubt] = isThisRight([part('chickpeas-canned-drained', 300_000)]);
   expect(doubt?.message).toContain('300 kg');
 });
+
+test.each<[string, [string, number][]]>([
+  [
+    'an olive paste',
+    [
+      ['olives-black-brined', 250],
+      ['olive-oil-light', 40],
+      ['capers', 15],
+    ],
+  ],
+  [
+    'a potato cream',
+    [
+      ['potato-boiled', 400],
+      ['olive-oil-light', 90],
+      ['garlic-raw', 8],
+    ],
+  ],
+  [
+    'a nut butter',
+    [
+      ['almond', 300],
+      ['sea-salt-fine', 2],
+    ],
+  ],
+  [
+    'a seed butter, thinned',
+    [
+      ['sunflower-butter', 200],
+      ['water', 60],
+    ],
+  ],
+])('what %s is made of is not asked about', (_, rows) => {
+  expect(isThisRight(rows.map(([id, massG]) => part(id, massG)))).toEqual([]);
+});
+
+test.each<[string, [string, number][]]>([
+  [
+    'miso',
+    [
+      ['miso-white', 200],
+      ['chickpeas-cooked', 100],
+    ],
+  ],
+  [
+    'salt',
+    [
+      ['sea-salt-fine', 200],
+      ['chickpeas-cooked', 100],
+    ],
+  ],
+  [
+    'garlic',
+    [
+      ['garlic-raw', 200],
+      ['olive-oil-light', 60],
+    ],
+  ],
+  [
+    'cayenne',
+    [
+      ['cayenne', 200],
+      ['water', 60],
+    ],
+  ],
+])('%s leads no dip, however much of it there is', (_, rows) => {
+  const [first] = isThisRight(rows.map(([id, massG]) => part(id, massG)));
+  expect(first?.index).toBe(0);
+});

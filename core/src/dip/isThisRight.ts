@@ -47,13 +47,24 @@ function mostOf(ingredient: Ingredient): number {
   return Math.min(role, byHeat, byGarlic, Math.max(bySalt, 2.2));
 }
 
+/** What no dip is made of, however much of it there is. */
+const neverLeads: readonly Role[] = ['salt', 'spice', 'acid', 'aromatic', 'sweetener'];
+/** Saltier than this it seasons and does not lead, g per 100 g: miso and soy sauce, not olives. */
+const seasonsFromSaltG = 5;
+/** A dip is made of what is at least this share of it (judgement). */
+const leadShare = 0.35;
+
+/** Whether a dip may be made of an ingredient: olives of a paste, potatoes of a cream, nuts of a butter. */
+const canLead = ({ role, saltG, heatUnits }: Ingredient) =>
+  !neverLeads.includes(role) && saltG < seasonsFromSaltG && heatUnits === 0;
+
 function times(ratio: number): string {
   return ratio >= 10 ? `${Math.round(ratio)} times` : `${ratio.toFixed(1)} times`;
 }
 
 /**
  * Amounts that can't be right, or can be and are worth a second look: far above what any family of dip uses, all rows
- * of an ingredient taken together. What stands already right is not asked about.
+ * of an ingredient taken together. What a dip is made of is not asked about, nor what stands already right.
  *
  * @param parts everything in the bowl, folded in and on top
  */
@@ -67,6 +78,7 @@ export function isThisRight(parts: readonly Part[]): Doubt[] {
       known && (parts[known.heaviest]?.massG ?? 0) >= part.massG ? known.heaviest : index;
     byIngredient.set(part.ingredient.id, { total: (known?.total ?? 0) + part.massG, heaviest });
   });
+  const most = Math.max(...[...byIngredient.values()].map(({ total }) => total));
   const doubts: Doubt[] = [];
   parts.forEach((part, index) => {
     const { ingredient } = part;
@@ -76,6 +88,7 @@ export function isThisRight(parts: readonly Part[]): Doubt[] {
     }
     const entry = byIngredient.get(ingredient.id);
     if (!entry || entry.heaviest !== index || massG < leastMassG) return;
+    if (entry.total >= Math.max(most, leadShare * massG) && canLead(ingredient)) return;
     const ratio = (100 * entry.total) / massG / mostOf(ingredient);
     if (ratio < farOutside) return;
     doubts.push({
