@@ -170,3 +170,24 @@ test('the page of a new dip is clean for those who can’t see it, and fits a ph
   expect(violations.map(({ id, nodes }) => `${id} ${nodes[0]?.target.join(' ')}`)).toEqual([]);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
+
+test('a cream that splits when its oil goes in at once says so before, and streamed it holds', async ({
+  page,
+}) => {
+  await openBlankBook(page);
+  await page.getByRole('link', { name: 'New dip' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Garlic cream');
+  await page
+    .getByRole('textbox', { name: 'What goes in' })
+    .fill('60 g raw garlic\n30 g lemon juice\n240 g light olive oil\n3 g salt');
+  await page.getByRole('button', { name: 'Start it with 4 additions' }).click();
+  await expect(page.getByText('Pours, just blended')).toBeVisible();
+  await expect(page.getByRole('note')).toContainText('it splits');
+  await expect(page.getByRole('region', { name: 'What it makes' })).toContainText('botulism');
+  await page.getByRole('button', { name: 'Stream the oil' }).click();
+  await expect(page.getByText('Spreads, just blended')).toBeVisible();
+  await expect(page.getByRole('note')).toContainText('poured in at once it splits');
+  await saved(page);
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(page.getByText('Pours, just blended')).toBeVisible();
+});
