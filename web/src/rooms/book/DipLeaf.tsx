@@ -10,6 +10,7 @@ import { usualSeasoning } from '@cobbet/core/mix/families';
 import Link from 'next/link';
 import { type MouseEvent, useState } from 'react';
 import { shortDay } from '@/components/day';
+import { later } from '@/components/later';
 import { readBody } from '@/components/reading/readingText';
 import { SeasoningMark } from '@/components/SeasoningMark';
 import { SpoonPicture } from '@/components/SpoonPicture';
@@ -18,7 +19,9 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { dipSummary } from './dipSummary';
 import { Elbow } from './Elbow';
-import { LeafMenu } from './LeafMenu';
+
+// menus and dialogs stay out of the first load
+const LeafMenu = later(() => import('./LeafMenu').then(({ LeafMenu }) => LeafMenu));
 
 /** One dip of the book: what a spoon shows, how it is seasoned, its last trial, the next thing to do. */
 export function DipLeaf({
@@ -35,6 +38,7 @@ export function DipLeaf({
 }) {
   const kitchen = useKitchen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [asked, setAsked] = useState(false);
   const { body, word, per100g, moment } = dipSummary(dip, kitchen);
   const usual = usualSeasoning[dip.family];
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
@@ -135,12 +139,15 @@ export function DipLeaf({
         <IconButton
           aria-label={`More for ${dip.name}`}
           aria-haspopup="menu"
-          onClick={(event: MouseEvent<HTMLElement>) => setAnchor(event.currentTarget)}
+          onClick={(event: MouseEvent<HTMLElement>) => {
+            setAsked(true);
+            setAnchor(event.currentTarget);
+          }}
         >
           <MoreHoriz fontSize="small" />
         </IconButton>
       </Box>
-      <LeafMenu dip={dip} anchor={anchor} onClose={() => setAnchor(null)} />
+      {asked && <LeafMenu dip={dip} anchor={anchor} onClose={() => setAnchor(null)} />}
     </Box>
   );
 }

@@ -4,7 +4,9 @@ import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
-import TextField from '@mui/material/TextField';
+import Input from '@mui/material/Input';
+import InputLabel from '@mui/material/InputLabel';
+import FormControl from '@mui/material/FormControl';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { searchLarder } from '@cobbet/core/larder/find';
@@ -14,9 +16,14 @@ import { useBook } from '@/store/bookStore';
 import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { CompositionKey } from './CompositionBar';
-import { IngredientCard } from './IngredientCard';
 import { LarderRow } from './LarderRow';
 import { roleNames } from '@/components/roleNames';
+import { later } from '@/components/later';
+
+// the card and its fields stay out of the first load
+const IngredientCard = later(() =>
+  import('./IngredientCard').then(({ IngredientCard }) => IngredientCard),
+);
 
 type Shelf = Role | 'all' | 'mine' | 'house';
 
@@ -90,14 +97,15 @@ export function LarderRoom() {
             zIndex: 2,
           }}
         >
-          <TextField
-            variant="standard"
-            label="Find"
-            placeholder="tahini, garlic, green…"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            sx={{ width: 260 }}
-          />
+          <FormControl variant="standard" sx={{ width: 260 }}>
+            <InputLabel htmlFor="find-in-larder">Find</InputLabel>
+            <Input
+              id="find-in-larder"
+              placeholder="tahini, garlic, green…"
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+            />
+          </FormControl>
           <NativeSelect
             value={shelf}
             inputProps={{ 'aria-label': 'Shelf' }}
