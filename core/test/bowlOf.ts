@@ -13,3 +13,14 @@ export function bowlOf(...parts: [id: string, massG: number][]): BowlSums {
   for (const [id, massG] of parts) addTo(sums, partSumsPerGram(part(id, massG)), massG);
   return sums;
 }
+
+/** An everyday hummus, ingredient and grams. */
+export const everydayHummus: [id: string, massG: number][] = [
+  ['chickpeas-cooked', 300],
+  ['tahini-hulled', 75],
+  ['lemon-juice', 45],
+  ['water', 60],
+  ['olive-oil-extra-virgin', 15],
+  ['garlic-raw', 5],
+  ['sea-salt-fine', 5],
+];

@@ -1,6 +1,6 @@
 import { uncorrected } from './conditions';
 import { describe, expect, test } from '@jest/globals';
-import { bowlOf } from '../../test/bowlOf';
+import { bowlOf, everydayHummus } from '../../test/bowlOf';
 import { bodyAt, chilled, fresh, shownBody } from './bodyAt';
 import { usualBlending } from './blending';
 import { bodyState } from './bodyModel';
@@ -10,15 +10,7 @@ import { defaultKit, kitMachine } from '../kitchen/kit';
 import { machines, stallsOn } from '../kitchen/machines';
 import { bodyWord, bodyWords, wordMiddle, wordRange, yieldStressPa } from './bodyWords';
 
-const hummus = bowlOf(
-  ['chickpeas-cooked', 300],
-  ['tahini-hulled', 75],
-  ['lemon-juice', 45],
-  ['water', 60],
-  ['olive-oil-extra-virgin', 15],
-  ['garlic-raw', 5],
-  ['sea-salt-fine', 5],
-);
+const hummus = bowlOf(...everydayHummus);
 const pesto = bowlOf(
   ['basil', 70],
   ['parmesan-style', 50],

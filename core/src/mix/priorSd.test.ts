@@ -1,29 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { bowlOf } from '../../test/bowlOf';
+import { bowlOf, everydayHummus } from '../../test/bowlOf';
 import { fromJudged, guessFrom, priorSd } from './priorSd';
 
-const hummus = bowlOf(
-  ['chickpeas-cooked', 300],
-  ['tahini-hulled', 75],
-  ['lemon-juice', 45],
-  ['water', 60],
-  ['olive-oil-extra-virgin', 15],
-);
+const hummus = bowlOf(...everydayHummus);
 
 describe('how sure the model is before any reading', () => {
   test('of an everyday hummus it is nearly as sure as it gets; its size does not matter', () => {
     expect(priorSd(hummus)).toBeLessThan(0.65);
-    expect(
-      priorSd(
-        bowlOf(
-          ['chickpeas-cooked', 600],
-          ['tahini-hulled', 150],
-          ['lemon-juice', 90],
-          ['water', 120],
-          ['olive-oil-extra-virgin', 30],
-        ),
-      ),
-    ).toBeCloseTo(priorSd(hummus), 9);
+    const twice = everydayHummus.map(([id, massG]): [string, number] => [id, 2 * massG]);
+    expect(priorSd(bowlOf(...twice))).toBeCloseTo(priorSd(hummus), 9);
   });
 
   test.each<[string, [string, number][]]>([
