@@ -161,7 +161,7 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
   const kitchen = () => {
     const events = said.map(({ ingredient, massG, cv, place }, i): RunEvent => ({
       kind: 'added',
-      rowId: String(i),
+      entry: String(i),
       row: { ingredientId: ingredient.id, planned: null, amount: '', massG, cv, place },
       before: null,
       at: when(i),

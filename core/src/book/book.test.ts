@@ -293,7 +293,7 @@ describe('migrations', () => {
     expect(entriesOf(again)).toEqual(entriesOf(made));
     expect(runSchema.validate(again).error).toBeUndefined();
     // nobody kept when it was left out
-    expect(again.events.at(-1)).toEqual({ kind: 'left out', rowId: second, at: null });
+    expect(again.events.at(-1)).toEqual({ kind: 'left out', entry: second, at: null });
   });
 
   test('version 6’s habits, ways of working in and a bowl’s own targets go when it goes back to 5', () => {

@@ -123,7 +123,7 @@ describe('a book’s calibration', () => {
       ...run,
       events: run.plan.map(({ rowId, planned: { massG } }) => ({
         kind: 'in' as const,
-        rowId,
+        entry: rowId,
         amount: '1',
         massG,
         cv: 0.1,

@@ -161,8 +161,8 @@ export const migrations: readonly Migration[] = [
         ...run,
         plan: listOf(entries).map(({ done: _d, skipped: _s, ...planned }) => planned),
         events: listOf(entries).flatMap(({ rowId, done, skipped }): Loose[] => {
-          if (done) return [{ kind: 'in', rowId, ...(done as Loose) }];
-          return skipped ? [{ kind: 'left out', rowId, at: null }] : [];
+          if (done) return [{ kind: 'in', entry: rowId, ...(done as Loose) }];
+          return skipped ? [{ kind: 'left out', entry: rowId, at: null }] : [];
         }),
       }),
     },

@@ -177,7 +177,7 @@ const only = (kind: RunEvent['kind'], schema: Joi.Schema) =>
 
 const runEvent = Joi.object<RunEvent>({
   kind: Joi.string().valid('in', 'left out', 'added').required(),
-  rowId: id.required(),
+  entry: id.required(),
   at: moment.when('kind', { is: 'left out', then: Joi.allow(null) }).required(),
   amount: only('in', text(200)),
   massG: only('in', mass),
@@ -187,7 +187,7 @@ const runEvent = Joi.object<RunEvent>({
 });
 
 const sameAddition = (a: RunEvent, b: RunEvent) =>
-  a.kind === 'added' && b.kind === 'added' && a.rowId === b.rowId;
+  a.kind === 'added' && b.kind === 'added' && a.entry === b.entry;
 
 export const runSchema = Joi.object<Run>({
   id: id.required(),

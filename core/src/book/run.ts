@@ -21,14 +21,17 @@ export interface WentIn {
   at: string;
 }
 
-/** Something that happened at the bowl. */
+/**
+ * Something that happened at the bowl, of the addition it names. Not by the field rows are told apart by: what two tabs say of
+ * one addition is two events, never one merged of both.
+ */
 export type RunEvent =
   /** An addition went in; said again, the later word counts. */
-  | ({ kind: 'in'; rowId: string } & WentIn)
+  | ({ kind: 'in'; entry: string } & WentIn)
   /** An addition was left out; `at` is null in books that did not keep it. */
-  | { kind: 'left out'; rowId: string; at: string | null }
+  | { kind: 'left out'; entry: string; at: string | null }
   /** Something nobody planned went in, before what was then still to come; `before` is null at the end. */
-  | { kind: 'added'; rowId: string; row: TrialRow; before: string | null; at: string };
+  | { kind: 'added'; entry: string; row: TrialRow; before: string | null; at: string };
 
 /** One addition with what became of it; `done` is null until it is in. */
 export interface RunEntry extends PlannedEntry {
@@ -87,10 +90,10 @@ export function entriesOf({ plan, events }: Pick<Run, 'plan' | 'events'>): RunEn
   const order = [...plan];
   const last = new Map<string, RunEvent>();
   for (const event of events) {
-    last.set(event.rowId, event);
+    last.set(event.entry, event);
     if (event.kind !== 'added') continue;
     const at = order.findIndex(({ rowId }) => rowId === event.before);
-    const entry = { rowId: event.rowId, planned: event.row, prep: '' };
+    const entry = { rowId: event.entry, planned: event.row, prep: '' };
     order.splice(at < 0 ? order.length : at, 0, entry);
   }
   return order.map((entry) => {

@@ -6,6 +6,8 @@ import { type Dip, plainRow } from '../dip/dip';
 import { aimOfTargets, targetsOfAim } from './aim';
 import { entriesOf, type Run } from './run';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
+import { mergeRecords } from './mergeRecords';
+import { runSchema } from './recordSchemas';
 import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
 import type { TrialRow } from './trial';
 import { analyseTrialRows } from './trialParts';
@@ -131,5 +133,35 @@ describe('what a bowl is to be', () => {
       expect(aimOfTargets(targetsOfAim(wanted, aim))).toBe(aim);
     }
     expect(aimOfTargets(undefined)).toBe('dip');
+  });
+});
+
+describe('one run in two tabs', () => {
+  const logged = { amount: '70 g', massG: 70, cv: 0.01, at: now };
+  const later = '2026-06-01T10:00:05.000Z';
+
+  test('that say opposite things of one addition keeps both, and the later word counts', () => {
+    const before = after(1);
+    const theirs = withLogged(before, 'w', logged);
+    const mine = withSkipped(before, 'w', later);
+    const merged = mergeRecords(before, mine, theirs);
+    expect(merged && runSchema.validate(merged).error).toBeUndefined();
+    expect(merged?.events.slice(-2).map(({ kind }) => kind)).toEqual(['in', 'left out']);
+    expect(merged && entriesOf(merged)[1]).toMatchObject({ done: null, skipped: true });
+  });
+
+  test('that log two additions has both in', () => {
+    const before = after(1);
+    const merged = mergeRecords(
+      before,
+      withLogged(before, 'c', logged),
+      withLogged(before, 'w', logged),
+    );
+    expect(merged && entriesOf(merged).map(({ done }) => done !== null)).toEqual([
+      true,
+      true,
+      true,
+      false,
+    ]);
   });
 });

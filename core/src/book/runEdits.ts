@@ -5,7 +5,7 @@ import { entriesOf, type Run, type RunEntry, type RunEvent, type WentIn } from '
 /** A run with one more event; nothing where what it is about is not there. */
 function withEvent(run: Run, event: RunEvent): Run {
   const entries = entriesOf(run);
-  const at = entries.findIndex(({ rowId }) => rowId === event.rowId);
+  const at = entries.findIndex(({ rowId }) => rowId === event.entry);
   return at < 0 ? run : { ...run, events: [...run.events, event], step: at + 1 };
 }
 
@@ -23,7 +23,7 @@ export function atStep(run: Run, step: number): Run {
 
 /** A run with an addition logged, by the entry it was said of. */
 export function withLogged(run: Run, rowId: string, { amount, massG, cv, at }: WentIn): Run {
-  return withEvent(run, { kind: 'in', rowId, amount, massG, cv, at });
+  return withEvent(run, { kind: 'in', entry: rowId, amount, massG, cv, at });
 }
 
 /**
@@ -32,7 +32,7 @@ export function withLogged(run: Run, rowId: string, { amount, massG, cv, at }: W
  * @param at ISO 8601
  */
 export function withSkipped(run: Run, rowId: string, at: string): Run {
-  return withEvent(run, { kind: 'left out', rowId, at });
+  return withEvent(run, { kind: 'left out', entry: rowId, at });
 }
 
 /**
@@ -53,7 +53,7 @@ export function withAdditions(
   const added = additions.map(
     ({ ingredient: ingredientId, amount, massG, place }, i): RunEvent => ({
       kind: 'added',
-      rowId: ids[i] ?? `${run.id}-added-${run.events.length + i}`,
+      entry: ids[i] ?? `${run.id}-added-${run.events.length + i}`,
       row: { ingredientId, planned: null, amount, massG, cv, place },
       before,
       at,

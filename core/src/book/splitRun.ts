@@ -72,7 +72,7 @@ function shareOf({ done, skipped: _left, ...entry }: RunEntry, share: number, pa
   return [
     {
       entry: { ...entry, rowId, planned },
-      event: { kind: 'in' as const, rowId, ...done, massG, amount },
+      event: { kind: 'in' as const, entry: rowId, ...done, massG, amount },
     },
   ];
 }
