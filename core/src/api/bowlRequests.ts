@@ -76,9 +76,8 @@ export function adviseRequest(
     },
     solver,
   );
-  const { waterOutside } = advice.now;
-  const facts = { waterOutside, blendC: conditions.method.blendC };
-  return { ...adviceAnswer(advice), warnings: [...warnings, ...cautionsFor(parts, facts)] };
+  warnings.push(...cautionsFor(parts, advice.now, conditions));
+  return { ...adviceAnswer(advice), warnings };
 }
 
 const stageSchema = Joi.object<DipRequest>(bowlKeys).required();

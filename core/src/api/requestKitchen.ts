@@ -3,10 +3,9 @@ import { defaultKit } from '../kitchen/kit';
 import { conditionsFor, type Kitchen } from '../kitchen/kitchen';
 import { type Machine, machines } from '../kitchen/machines';
 import type { Larder } from '../larder/larder';
-import type { Conditions } from '../mix/conditions';
+import { type Conditions, workedIn } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import { bowlEvidence, bowlFormula, type BowlReading } from '../readings/bowlReadings';
-import { blendingOf } from '../mix/blending';
 import { type Calibration, calibrate } from '../readings/calibrate';
 import { ringFault } from '../readings/ringFault';
 import type { ReadingTaken } from '../readings/takeReading';
@@ -57,10 +56,8 @@ export function requestKitchen(
 ): BowlInKitchen {
   const { method, servedAtC, measures } = request;
   const machine = machineOf(request.kitchen.machine);
-  const evidence = bowlEvidence(parts, readingsOf(request), {
-    method,
-    blending: blendingOf(method, machine.id),
-  });
+  const worked = workedIn({ method, machineId: machine.id });
+  const evidence = bowlEvidence(parts, readingsOf(request), worked);
   const calibration: Calibration = calibrate(evidence);
   const kitchen: Kitchen = {
     larder,

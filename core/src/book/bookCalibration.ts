@@ -1,4 +1,4 @@
-import { blendingOf } from '../mix/blending';
+import { workedIn } from '../mix/conditions';
 import type { Analysis } from '../dip/analyse';
 import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
@@ -73,8 +73,7 @@ export function analyseTrialAlone(
 ): Analysis {
   const { larder, measures, calibrationOf } = kitchen;
   return analyseTrialRows(trial.rows, larder, {
-    method: trial.method,
-    blending: blendingOf(trial.method, trial.machineId),
+    ...workedIn(trial),
     servedAtC,
     measures,
     correction: correctionWithout(calibrationOf(trial.machineId), trial, larder),

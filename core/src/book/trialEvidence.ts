@@ -1,5 +1,5 @@
 import { trialParts } from './trialParts';
-import { blendingOf } from '../mix/blending';
+import { workedIn } from '../mix/conditions';
 import { momentOf } from '../readings/keptReading';
 import type { Trial } from './trial';
 import type { Larder } from '../larder/larder';
@@ -19,8 +19,7 @@ export type ReadMaking = Pick<Trial, 'dipId' | 'rows' | 'method' | 'machineId' |
 export function trialEvidence(trial: ReadMaking, larder: Larder): KeptEvidence[] {
   if (trial.readings.length === 0) return [];
   const parts = trialParts(trial.rows, larder);
-  const { method, machineId } = trial;
-  const worked = { method, blending: blendingOf(method, machineId) };
+  const worked = workedIn(trial);
   const standings = new Map<number, Standing | null>();
   return trial.readings.flatMap((reading, index) => {
     // what followed a reading was not in what was read
@@ -28,7 +27,12 @@ export function trialEvidence(trial: ReadMaking, larder: Larder): KeptEvidence[]
     const standing = standings.get(after) ?? standingOf(parts.slice(0, after), worked);
     standings.set(after, standing);
     if (!standing) return [];
-    const read = readEvidence(trial.dipId, standing, reading.taken, momentOf(reading, method));
+    const read = readEvidence(
+      trial.dipId,
+      standing,
+      reading.taken,
+      momentOf(reading, trial.method),
+    );
     return read ? [{ ...read, reading, index }] : [];
   });
 }

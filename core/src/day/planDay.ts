@@ -125,14 +125,16 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
   const bound = lowerBoundSpan(problem);
   const random = seeded(seed);
   const began = limits.now?.() ?? 0;
-  const starts = [firstRanks(net), freeFirstRanks(net)].map((ranks) => {
+  const inOrder = firstRanks(net);
+  const freeFirst = freeFirstRanks(net);
+  const starts = [inOrder, freeFirst].map((ranks) => {
     const plan = placeBackwards(net, ranks);
     return { ranks, plan, cost: planCost(plan) };
   });
   const start = starts.reduce((least, one) => (one.cost < least.cost ? one : least));
   let { ranks, plan: best, cost: bestCost } = start;
   let here = bestCost;
-  const longest = Math.max(...firstRanks(net));
+  const longest = Math.max(...inOrder);
   let stale = 0;
   for (let tried = 1; tried < limits.tries; tried += 1) {
     if (limits.ms !== undefined && limits.now && limits.now() - began > limits.ms) break;
@@ -162,7 +164,7 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
       bestCost = cost;
     }
     if (stale > 60 + 4 * tasks.length) {
-      const from = random() < 0.5 ? firstRanks(net) : freeFirstRanks(net);
+      const from = random() < 0.5 ? inOrder : freeFirst;
       ranks = from.map((rank) => rank * (0.5 + random()));
       here = Infinity;
       stale = 0;

@@ -32,13 +32,12 @@ export function allergensOf(parts: readonly Pick<Part, 'ingredient'>[]): string[
 export function analyse(parts: readonly Part[], conditions: Conditions): Analysis {
   const mix = mixOf(parts);
   const figures = figuresOf(mix, conditions);
-  const { waterOutside } = figures;
   return {
     ...figures,
     sd: bodySd(parts, mix, conditions),
     splitsAtOnce: splitsAtOnce(mix.blended, conditions),
     allergens: allergensOf(parts),
     path: pathOf(parts, conditions),
-    cautions: cautionsFor(parts, { waterOutside, blendC: conditions.method.blendC }),
+    cautions: cautionsFor(parts, figures, conditions),
   };
 }

@@ -1,7 +1,6 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
 import type { Larder } from '../larder/larder';
-import type { Conditions } from '../mix/conditions';
-import { blendingOf } from '../mix/blending';
+import { type Conditions, workedIn } from '../mix/conditions';
 import type { Method } from '../mix/method';
 import type { YieldResult } from '../prepare/yieldResult';
 import { type Calibration, correctionOf } from '../readings/calibrate';
@@ -35,10 +34,9 @@ export interface Making {
 
 /** What a mix made so is evaluated under in this kitchen. The one place where a correction is looked up. */
 export function conditionsFor(making: Making, kitchen: Kitchen): Conditions {
-  const { dipId, method, machineId, servedAtC } = making;
+  const { dipId, machineId, servedAtC } = making;
   return {
-    method,
-    blending: blendingOf(method, machineId),
+    ...workedIn(making),
     servedAtC,
     measures: kitchen.measures,
     correction: correctionOf(kitchen.calibrationOf(machineId), dipId),

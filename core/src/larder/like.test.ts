@@ -6,6 +6,7 @@ import { routesTo } from '../prepare/prepare';
 import { usualWay } from '../prepare/usualWay';
 import { cautionsFor } from '../safety/cautions';
 import { fridgeDays } from '../safety/fridgeDays';
+import { conditionsOf } from '../../test/kitchenOf';
 import { ingredient } from '../../test/larderIngredient';
 import type { Ingredient } from './ingredient';
 import { larderWith, shippedLarder } from './larder';
@@ -14,7 +15,9 @@ import { larderWith, shippedLarder } from './larder';
 function decided(one: Ingredient) {
   const parts = [{ ingredient: one, massG: 50, cv: 0.05, place: 'bowl' as const }];
   return {
-    cautions: [0, 1].flatMap((waterOutside) => cautionsFor(parts, { waterOutside, blendC: 32 })),
+    cautions: [0, 1].flatMap((waterOutside) =>
+      cautionsFor(parts, { waterOutside }, conditionsOf()),
+    ),
     days: families.map((family) => fridgeDays(family, parts).usual),
     routes: routesTo(one),
     usual: usualWay(one),

@@ -4,15 +4,7 @@ import { bowlOf, part } from '../../test/bowlOf';
 import { ingredient } from '../../test/larderIngredient';
 import { pulseDip } from '../../test/recipes';
 import { shippedLarder } from '../larder/larder';
-import {
-  addTo,
-  emptyBowl,
-  freeWaterG,
-  sumCount,
-  sumIndex,
-  sumsPerGram,
-  volumeMl,
-} from './bowlSums';
+import { addTo, emptyBowl, sumCount, sumIndex, sumsPerGram, volumeMl } from './bowlSums';
 import { partSumsPerGram } from './part';
 
 const anyBowl = fc.array(
@@ -85,12 +77,6 @@ test('water a structure would hold: by its solids, and a share of its own', () =
   const others = (tahini.proteinG + tahini.fibreG) / 100;
   const starch = tahini.starchG / 100;
   expect(sumsPerGram(tahini)[sumIndex.boundWaterG]).toBeCloseTo(0.975 * others + 0.4 * starch, 9);
-});
-
-test('water that nothing holds is what is left of it, and never less than none', () => {
-  const beans = bowlOf(['chickpeas-cooked', 100], ['water', 60]);
-  expect(freeWaterG(beans)).toBeCloseTo(60.2 + 60 - (1.54 * 31.5 + 0.488 * 60.2), 9);
-  expect(freeWaterG(bowlOf(['breadcrumbs-dry', 100]))).toBe(0);
 });
 
 describe('garlic by how it goes in', () => {

@@ -165,8 +165,3 @@ export function addTo(sums: BowlSums, perGram: BowlSums, massG: number): void {
 export function volumeMl(sums: BowlSums): number {
   return sums[sumIndex.volumeMl];
 }
-
-/** Water that nothing holds, g: what dairy and vegetable dips let go of in time. */
-export function freeWaterG(sums: BowlSums): number {
-  return Math.max(0, sums[sumIndex.waterG] - sums[sumIndex.boundWaterG]);
-}

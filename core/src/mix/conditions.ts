@@ -1,5 +1,5 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
-import type { Blending } from './blending';
+import { type Blending, blendingOf } from './blending';
 import { type Correction, priorCorrection } from './correction';
 import type { Method } from './method';
 
@@ -23,6 +23,11 @@ export type BodyConditions = Pick<Conditions, 'method' | 'blending' | 'correctio
 
 /** How a mix is worked, without what readings have taught. */
 export type Worked = Pick<Conditions, 'method' | 'blending'>;
+
+/** How something is worked: its method, and what the machine makes of that. */
+export function workedIn({ method, machineId }: { method: Method; machineId: string }): Worked {
+  return { method, blending: blendingOf(method, machineId) };
+}
 
 /** The model by itself, before any reading: what readings are held against. */
 export function uncorrected({ method, blending }: Worked): BodyConditions {

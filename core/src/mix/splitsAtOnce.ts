@@ -1,10 +1,10 @@
 import { bodyState } from './bodyModel';
 import type { BowlSums } from './bowlSums';
 import { modelBody } from './bodyAt';
+import { bodyWord } from './bodyWords';
 import type { BodyConditions } from './conditions';
 
-/** Poured in at once it runs like oil; streamed it is at least this much stiffer. */
-const poursBelow = 3;
+/** Streamed it is at least this much stiffer than poured in at once, body. */
 const stiffer = 2;
 
 /**
@@ -20,7 +20,7 @@ export function splitsAtOnce(
   const poured = bodyState(blended, { ...blending, streamed: false });
   if (!poured || poured.waterOutside >= 0.5) return false;
   const body = modelBody(poured, method);
-  if (body >= poursBelow) return false;
+  if (bodyWord(body) !== 'pours') return false;
   const streamed = bodyState(blended, { ...blending, streamed: true });
   if (!streamed || streamed.waterOutside < 0.5) return false;
   return modelBody(streamed, method) > body + stiffer;

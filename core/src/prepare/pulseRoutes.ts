@@ -3,7 +3,7 @@ import { minutesTo } from './cool';
 import { findYield, type Pulse, pulses, pulseYield, yieldOf } from './pulses';
 import type { Range } from '../statistics/range';
 import { about, ratioOf, type Route, type RouteStep, times } from './route';
-import { hotSoakC, longestWarmSoakH, readyAfterH, soakCurve } from './soak';
+import { hotSoakC, needsFridge, readyAfterH, soakCurve } from './soak';
 
 /** How dried pulses are soaked and cooked. */
 export interface PulseMethod {
@@ -45,8 +45,11 @@ const middle = (range: { low: number; high: number } | null) =>
 /** The hard boil before pressure, min: under pressure it is not what the poison was judged by. */
 const boilHardMin = 10;
 
+/** A kitchen a soak stands in unless it is hot, °C. */
+const sideC = 20;
+
 /** How a pulse is soaked: as asked, but never left out where it must be. */
-const soakOf = ({ mustSoak }: Pulse, { soak }: PulseMethod) =>
+export const soakOf = ({ mustSoak }: Pulse, { soak }: PulseMethod) =>
   soak === 'none' && mustSoak ? 'overnight' : soak;
 
 /** How long a pulse is in the pot, min; the squash test decides, not the clock. */
@@ -69,7 +72,7 @@ export function soakMinutes(pulse: Pulse, method: PulseMethod): number {
   const curve = soakCurve(pulse);
   const soak = soakOf(pulse, method);
   if (soak === 'none' || !curve) return 0;
-  return Math.round(60 * readyAfterH(curve, soak === 'hot' ? hotSoakC : 20));
+  return Math.round(60 * readyAfterH(curve, soak === 'hot' ? hotSoakC : sideC));
 }
 
 /** By name, since a day lists those of all its dips together. */
@@ -86,6 +89,8 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
   const cooked = pulseYield(pulse, 'cooked-mass');
   if (!cooked) return null;
   const soak = soakMinutes(pulse, method);
+  const hot = soakOf(pulse, method) === 'hot';
+  const cold = needsFridge(hot ? hotSoakC : sideC, soak / 60);
   const pot = potMinutes(pulse, method);
   const cool = Math.ceil(minutesTo(iceBath, 30) ?? 0);
   const soaking: RouteStep[] =
@@ -93,13 +98,12 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
       ? []
       : [
           {
-            label:
-              method.soak === 'hot'
-                ? `Hot soak: ${pulse.quickSoak}`
-                : `Soak in ${pulse.soakWater} times their weight of water`,
-            handsOnMin: method.soak === 'hot' ? 6 : 2,
+            label: hot
+              ? `Hot soak: ${pulse.quickSoak}`
+              : `Soak in ${pulse.soakWater} times their weight of water`,
+            handsOnMin: hot ? 6 : 2,
             waitMin: soak,
-            uses: { bowl: 1, ...(soak > longestWarmSoakH * 60 ? { fridge: 1 } : {}) },
+            uses: { bowl: 1, ...(cold ? { fridge: 1 } : {}) },
           },
           { label: 'Drain, rinse, throw the soaking water away', handsOnMin: 3 },
         ];
@@ -151,7 +155,7 @@ function dried(pulse: Pulse, to: string, method: PulseMethod): Route | null {
       ...(method.soda && pulse.sodaLimit
         ? ['Soda: no more than 5 g for 500 g dry; count its sodium with the salt.']
         : []),
-      ...(soak > longestWarmSoakH * 60 ? ['A soak of over 12 hours belongs in the fridge.'] : []),
+      ...(cold ? ['A soak of over 12 hours belongs in the fridge.'] : []),
       'The squash test ends the cooking, never the clock. Cool cooked pulses fast.',
     ],
   };

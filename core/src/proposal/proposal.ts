@@ -85,7 +85,7 @@ const without = (all: readonly string[], some: readonly string[]) =>
   all.filter((one) => !some.includes(one));
 
 const cautionsOf = ({ parts, figures, conditions }: StartingBowl) =>
-  cautionsFor(parts, { waterOutside: figures.waterOutside, blendC: conditions.method.blendC });
+  cautionsFor(parts, figures, conditions);
 
 function consequencesOf(from: StartingBowl, to: StartingBowl): Consequences {
   const before = allergensOf(from.parts);

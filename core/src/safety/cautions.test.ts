@@ -124,7 +124,7 @@ describe('each caution and what only looks like it', () => {
       const ingredient = shippedLarder.get('water');
       if (!ingredient) throw new Error('no water');
       const parts = [{ ...part('water', 10), ingredient: { ...ingredient, hazards: [hazard] } }];
-      return cautionsFor(parts, { waterOutside: 1, blendC: 32 }).map(({ id }) => id);
+      return cautionsFor(parts, { waterOutside: 1 }, conditionsOf()).map(({ id }) => id);
     };
     expect(own('raw-egg')).toEqual(['raw-egg']);
     expect(own('cyanogenic')).toEqual(['cyanide']);
@@ -159,9 +159,10 @@ describe('what is said', () => {
   });
 
   test('stands by itself', () => {
+    const hot = conditionsOf({ method: { grind: 'normal', overrunPct: 0, blendC: 90 } });
     const everything = [...shippedLarder.keys()].map((id): Row => [id, 1]);
     for (const waterOutside of [0, 1]) {
-      for (const { message } of cautionsFor(partsOf(everything), { waterOutside, blendC: 90 })) {
+      for (const { message } of cautionsFor(partsOf(everything), { waterOutside }, hot)) {
         expect(message).not.toMatch(/as above|see above|ditto/i);
         expect(message).toMatch(/\.$/);
       }

@@ -1,4 +1,7 @@
 import type { Hazard } from '../larder/traits';
+import type { Conditions } from '../mix/conditions';
+import type { Figures } from '../mix/figures';
+import type { Method } from '../mix/method';
 import type { Part } from '../mix/part';
 
 /** How much it matters: someone can die of it, someone can come to harm, someone may want to know. */
@@ -12,16 +15,8 @@ export interface Caution {
   message: string;
 }
 
-/** What decides a caution beside what is in the dip. */
-export interface CautionFacts {
-  /** Share of the water-continuous regime, 0–1. */
-  waterOutside: number;
-  /** Temperature of the mix in the machine, °C. */
-  blendC: number;
-}
-
-/** Facts with the sums every rule needs. */
-interface Weighed extends CautionFacts {
+/** What decides a caution. */
+interface Weighed extends Pick<Figures, 'waterOutside'>, Pick<Method, 'blendC'> {
   /** Whether something with a hazard is in it, any of it. */
   has(hazard: Hazard): boolean;
   /** Oil poured over it, as a share of the dip. */
@@ -174,15 +169,22 @@ const rules: readonly CautionRule[] = [
  * The cautions that apply to a dip. Decided by traits of what is in it, by which liquid is outside and by how hot it is blended.
  *
  * @param parts everything in, folded in and on top
+ * @param figures of the dip
+ * @param conditions it is made under
  * @returns each caution once, danger first
  */
-export function cautionsFor(parts: readonly Part[], facts: CautionFacts): Caution[] {
+export function cautionsFor(
+  parts: readonly Part[],
+  { waterOutside }: Pick<Figures, 'waterOutside'>,
+  { method }: Pick<Conditions, 'method'>,
+): Caution[] {
   const there = parts.filter(({ massG }) => massG > 0);
   const massOf = (some: readonly Part[]) => some.reduce((sum, { massG }) => sum + massG, 0);
   const oil = there.filter(({ ingredient, place }) => place === 'top' && ingredient.role === 'oil');
   const dipG = massOf(there.filter(({ place }) => place !== 'top'));
   const weighed: Weighed = {
-    ...facts,
+    waterOutside,
+    blendC: method.blendC,
     has: (hazard) => parts.some(({ ingredient }) => ingredient.hazards.includes(hazard)),
     oilOnTop: dipG > 0 ? massOf(oil) / dipG : 0,
   };

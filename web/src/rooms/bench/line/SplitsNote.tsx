@@ -19,7 +19,9 @@ export function SplitsNote({ bench, edits }: { bench: Bench; edits: BenchEdits }
       rows: before.rows.map((row) => {
         const oil = oils.find((one) => one.row.id === row.id)?.ingredient;
         const usual = oil && usualWorking(oil, row.place, machine, dip.method.grind);
-        return usual ? { ...row, worked: { ...usual, how: 'stream' as const } } : row;
+        return usual
+          ? { ...row, worked: { ...(row.worked ?? usual), how: 'stream' as const } }
+          : row;
       }),
     }));
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { soakOf } from '@cobbet/core/prepare/pulseRoutes';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -129,7 +130,7 @@ export function MakeReady({
               />
             </Box>
             <Box>
-              {curve && pulse && method && method.soak !== 'none' && (
+              {curve && pulse && method && soakOf(pulse, method) !== 'none' && (
                 <SoakDrawing
                   pulse={pulse}
                   curve={curve}

@@ -1,3 +1,4 @@
+import { soakOf } from '@cobbet/core/prepare/pulseRoutes';
 import type { Pulse } from '@cobbet/core/prepare/pulses';
 import type { RawWay } from '@cobbet/core/prepare/rawWay';
 import { methodOf } from '@cobbet/core/prepare/usualWay';
@@ -22,7 +23,7 @@ export function PulseChoices({
       {soaks && (
         <Choice
           label="soak"
-          value={method.soak}
+          value={soakOf(pulse, method)}
           options={[
             { value: 'overnight', name: 'overnight' },
             { value: 'hot', name: 'hot' },

@@ -29,7 +29,9 @@ export function Yield({
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
   const usual = fridgeDays(dip.family, parts);
   const keepDays = keptDays(dip, parts);
-  const limit = usual.limitedBy === null ? null : shortName(usual.because).toLowerCase();
+  // fewer days than that are the cook's own
+  const decides = usual.limitedBy !== null && keepDays >= usual.usual;
+  const limit = decides ? shortName(usual.because).toLowerCase() : null;
   const portions = Math.floor(massG / dip.portionG);
   if (massG + topG === 0) {
     return (
