@@ -22,7 +22,7 @@ export interface Grams {
 export type GramsResult = Result<Grams, Unreadable>;
 
 /** Fill of a spoon or cup against a level one (engineering judgement). */
-const fillFactor = {
+export const fillFactor = {
   level: 1,
   heaped: 1.5,
   rounded: 1.25,

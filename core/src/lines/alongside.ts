@@ -5,7 +5,7 @@ import type { Mentions } from './mentions';
 import type { Segment } from './segments';
 
 const withLiquid =
-  /\b(?:liquid|water|juice) (?:and all|too|as well|included)|undrained|not drained|including (?:the |their )?(?:liquid|water)|(?:with|in) (?:all )?(?:the|their|its) (?:liquid|water|juice)/;
+  /\b(?:liquid|water|juice) (?:and all|too|as well|included)|undrained|not drained|including (?:the |their )?(?:liquid|water)|(?:with|in|and|plus|\+|&) (?:all )?(?:the|their|its) (?:liquid|water|juice)/;
 
 /** `1 tin chickpeas, liquid and all`: the can's liquid goes in as well. */
 export function canLiquid(

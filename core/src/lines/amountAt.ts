@@ -1,4 +1,5 @@
 import type { Fill, Measure } from '../amounts/amount';
+import { fillFactor } from '../amounts/measureInGrams';
 import { readNumber } from '../amounts/readNumber';
 import { unitOf } from '../amounts/unitWords';
 import type { LineWords } from './lineWords';
@@ -167,10 +168,13 @@ function measured(
   let next = told ? after.next : unit.next;
   const far = farEnd(words, next, unit, high);
   if (far) next = far.next;
-  const ends = spread(low * unit.factor, (far?.high ?? high) * unit.factor);
-  const measure: Measure = { ...ends, unit: unit.unit };
   const saidFill = before.fill ?? after.fill ?? fill;
-  if (saidFill && volumes.has(unit.unit)) measure.fill = saidFill;
+  // a vessel is said in millilitres, and nobody heaps those
+  const vesselFill = unit.factor !== 1 && saidFill ? fillFactor[saidFill] : 1;
+  const times = unit.factor * vesselFill;
+  const ends = spread(low * times, (far?.high ?? high) * times);
+  const measure: Measure = { ...ends, unit: unit.unit };
+  if (saidFill && unit.factor === 1 && volumes.has(unit.unit)) measure.fill = saidFill;
   const size = before.size ?? after.size;
   if (size && comesInSizes.has(unit.unit)) measure.size = size;
   if (unit.piece) measure.piece = unit.piece;

@@ -172,6 +172,18 @@ describe('several foods in one line', () => {
       '1 tin chickpeas, liquid and all',
       ['chickpeas-canned-drained 240.0', 'chickpea-can-liquid 158.1'],
     ],
+    [
+      '1 tin chickpeas and their liquid',
+      ['chickpeas-canned-drained 240.0', 'chickpea-can-liquid 158.1'],
+    ],
+    [
+      '2 tins of chickpeas + their liquid',
+      ['chickpeas-canned-drained 480.0', 'chickpea-can-liquid 316.2'],
+    ],
+    [
+      '1 tin chickpeas and the juice of 1 lemon',
+      ['chickpeas-canned-drained 240.0', 'lemon-juice 46.0'],
+    ],
   ])('%s', (line, parts) => {
     const { parts: got, ask } = read(line);
     expect(ask).toEqual([]);
@@ -183,6 +195,13 @@ describe('several foods in one line', () => {
     '2 cups kale, massaged with a little oil',
   ])('what is only cooked in or with goes in nowhere: %s', (line) => {
     expect(read(line).parts.length).toBe(1);
+  });
+
+  test('a spoon that is no measure of its own is heaped in millilitres', () => {
+    // 15 ml, half as much again, of tahini at 1.06 g/ml
+    const [part] = read('1 heaped soup spoon dark tahini').parts;
+    expect(part?.amount).toBe('22.5 ml');
+    expect(part?.massG).toBeCloseTo(22.5 * 1.06, 0);
   });
 
   test('one amount for two foods is asked about', () => {

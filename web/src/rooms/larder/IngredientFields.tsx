@@ -71,7 +71,7 @@ export function IngredientFields(props: Props) {
         <Field {...props} name="pieceG" label="One piece gives" unit="g" />
         <Field {...props} name="packageG" label="Can or pack holds" unit="g" />
         <Field {...props} name="allergens" label="Allergens" />
-        <Field {...props} name="keepsDays" label="A dip with it keeps" unit="days at most" />
+        <Field {...props} name="keepsDays" label="Limits a dip to" unit="days" />
       </Box>
       <Box sx={heading}>In 100 g</Box>
       <Box sx={{ ...two, gridTemplateColumns: 'repeat(4, 1fr)' }}>
