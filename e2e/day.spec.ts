@@ -196,3 +196,42 @@ test('the day is clean for those who can’t see it, and fits a phone', async ({
   );
   expect(wider).toBe(false);
 });
+
+test.describe('a night in which the clocks are changed', () => {
+  test.use({ timezoneId: 'Europe/Oslo' });
+
+  const nights = [
+    {
+      way: 'forward',
+      serveAt: '2027-03-28T08:00',
+      begins: /^Begin Sat 27 Mar at (\d\d:\d\d)/,
+      ahead: 1,
+    },
+    {
+      way: 'back',
+      serveAt: '2027-10-31T08:00',
+      begins: /^Begin Sat 30 Oct at (\d\d:\d\d)/,
+      ahead: 2,
+    },
+  ];
+  for (const { way, serveAt, begins, ahead } of nights) {
+    test(`${way}: it is said, and the calendar has the moments as they are`, async ({ page }) => {
+      await openRegatta(page);
+      await page.getByLabel('On the table at').fill(serveAt);
+      await expect(page.getByText(`The clocks go ${way} an hour in between`)).toBeVisible();
+      const [, begin] = begins.exec((await page.getByText(begins).textContent()) ?? '') ?? [];
+      const [calendar] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Calendar' }).click(),
+      ]);
+      const events = await readFile(await calendar.path(), 'utf8');
+      const starts = [...events.matchAll(/DTSTART:(\d{8}T\d{4})00Z/g)].map(([, at]) => at ?? '');
+      // before the change the kitchen's clock is so many hours ahead of universal time
+      const first = new Date(
+        starts.sort()[0]?.replace(/(....)(..)(..T..)(..)/, '$1-$2-$3:$4:00Z') ?? '',
+      );
+      first.setUTCHours(first.getUTCHours() + ahead);
+      expect(first.toISOString().slice(11, 16)).toBe(begin);
+    });
+  }
+});

@@ -1,10 +1,12 @@
 /**
  * Hard use, counted: tabs killed right after a tap, a key and a drop; bursts of taps; two tabs on one dip; books spoilt at
- * random; requests of every verb. `npm run hard-use`, or with parts of it: `npm run hard-use -- kills bursts tabs books requests`.
+ * random; requests of every verb. `npm run hard-use`, or with parts of it: `npm run hard-use -- kills bursts tabs books rooms
+ * requests`.
  * `TIMES=0.1` does a tenth of it.
  */
 import { spawnSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { chromiumFlags, ensureChromium } from './chromium.mjs';
 import { ensureInstalled, root } from './installed.mjs';
 
@@ -17,7 +19,7 @@ const count = (whole) => Math.max(1, Math.round(whole * times));
 const parts =
   process.argv.length > 2
     ? process.argv.slice(2)
-    : ['kills', 'bursts', 'tabs', 'books', 'requests'];
+    : ['kills', 'bursts', 'tabs', 'books', 'rooms', 'requests'];
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -220,6 +222,65 @@ function books() {
   console.log(ran.stdout.trim());
 }
 
+/** Books spoilt at random that are taken, each opened, and every room of it for the dip that is spoilt or the first one. */
+async function rooms() {
+  const file = `${mkdtempSync(`${tmpdir()}/spoilt-`)}/taken.txt`;
+  const all = count(300);
+  const ran = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', `${root}scripts/spoiltBooks.ts`, String(all * 4), file],
+    { cwd: root, encoding: 'utf8' },
+  );
+  if (ran.status !== 0) throw new Error(ran.stderr);
+  const books = readFileSync(file, 'utf8').split('\n').slice(0, all);
+  const whole = JSON.parse(readFileSync(`${root}web/public/sample-book.json`, 'utf8'));
+  const known = new Map(whole.dips.map((dip) => [dip.id, JSON.stringify(dip)]));
+  const { context, page } = await withSampleBook();
+  const thrown = [];
+  page.on('pageerror', (error) => thrown.push(error.message));
+  let fallen = 0;
+  for (const [i, line] of books.entries()) {
+    const text = JSON.parse(line);
+    await page.goto(server.address);
+    await page.getByRole('heading', { name: 'The book' }).waitFor();
+    await page
+      .getByLabel('Book file')
+      .setInputFiles({
+        name: `${i}.json`,
+        mimeType: 'application/json',
+        buffer: Buffer.from(text),
+      });
+    await page.getByText(`${i}.json is open`).waitFor();
+    const { dips, plans } = JSON.parse(text);
+    const dip = (dips.find((one) => known.get(one.id) !== JSON.stringify(one)) ?? dips[0])?.id;
+    const of = `?dip=${encodeURIComponent(dip)}`;
+    const day = `?plan=${encodeURIComponent(plans?.[0]?.id)}`;
+    const at = [
+      '',
+      `bench${of}`,
+      `make${of}`,
+      `trials${of}`,
+      'house',
+      `day${day}`,
+      'larder',
+      'kit',
+    ];
+    for (const room of at) {
+      await page.goto(`${server.address}/${room}`);
+      const fell = page.getByText('This room fell over');
+      await fell.or(page.getByRole('heading').first()).first().waitFor();
+      if (await fell.isVisible()) {
+        fallen += 1;
+        console.log(`book ${i} fell over in ${room}`);
+      }
+    }
+  }
+  console.log(
+    `${books.length} spoilt books that were taken, every room opened: ${fallen} fell over, ${thrown.length} errors thrown${thrown[0] ? `: ${thrown[0]}` : ''}`,
+  );
+  await context.close();
+}
+
 const tahini = [
   { ingredient: 'tahini', amount: '1/3 cup' },
   { ingredient: 'water', amount: '60 g' },
@@ -295,7 +356,7 @@ async function requests() {
   );
 }
 
-const work = { kills, bursts, tabs, books, requests };
+const work = { kills, bursts, tabs, books, rooms, requests };
 for (const part of parts) {
   if (!work[part]) {
     console.error(`No such part: ${part}. There are ${Object.keys(work).join(', ')}.`);

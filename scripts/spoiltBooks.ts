@@ -1,5 +1,8 @@
-/** Books spoilt in one place at random: each must be read whole or refused in a sentence. Counts what happened. */
-import { readFileSync } from 'node:fs';
+/**
+ * Books spoilt in one place at random: each must be read whole or refused in a sentence. Counts what happened. With a second
+ * argument, a file, those that were taken are written there, one a line.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
 import { analyseDip } from '../core/src/dip/analyseDip';
 import { bookKitchen } from '../core/src/book/bookKitchen';
 import { BadInput } from '../core/src/book/fieldError';
@@ -7,6 +10,7 @@ import { readBookFile } from '../core/src/book/readBookFile';
 import { seeded } from '../core/src/statistics/random';
 
 const all = Number(process.argv[2] ?? 1000);
+const [, , , takenFile] = process.argv;
 const text = readFileSync(new URL('../web/public/sample-book.json', import.meta.url), 'utf8');
 const random = seeded(12);
 const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
@@ -48,11 +52,13 @@ let refused = 0;
 let uncaught = 0;
 let rude = 0;
 const sample: string[] = [];
+const takenBooks: string[] = [];
 for (let i = 0; i < all; i += 1) {
   const one = spoil();
   try {
     const book = readBookFile(one);
     taken += 1;
+    if (takenFile) takenBooks.push(one);
     // what is taken must be usable: every dip read as the rooms read it
     const kitchen = bookKitchen(book);
     for (const dip of book.dips.values()) analyseDip(dip, kitchen);
@@ -73,3 +79,4 @@ for (let i = 0; i < all; i += 1) {
 process.stdout.write(
   `${all} spoilt books: ${taken} taken and read dip by dip, ${refused} refused in a sentence, ${rude} of those not in a cook’s words, ${uncaught} uncaught${sample.length > 0 ? `: ${sample[0]}` : ''}\n`,
 );
+if (takenFile) writeFileSync(takenFile, takenBooks.map((one) => JSON.stringify(one)).join('\n'));

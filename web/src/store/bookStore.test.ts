@@ -288,6 +288,44 @@ describe('what a tab did and could not save before it died', () => {
     expect(ahead()).toEqual([]);
   });
 
+  test('two undos tapped before either was saved take back two things', async () => {
+    const id = await addDip('Green dip');
+    for (const note of ['cold', 'warm']) {
+      await editDip(id, note, (one) => ({ ...one, note }));
+    }
+    jest.spyOn(Repository.prototype, 'step').mockReturnValue(new Promise(() => undefined));
+    void state().undo();
+    void state().undo();
+    reopen();
+    jest.restoreAllMocks();
+    await state().open(`store-${names}`);
+    expect(book().dips.get(id)?.note).toBe('');
+    expect([state().takenUp, ahead().length, state().history.redoLabel]).toEqual([2, 0, 'cold']);
+  });
+
+  test('a second undo is dropped where something else was done after the first', async () => {
+    const id = await addDip('Green dip');
+    for (const note of ['cold', 'warm']) {
+      await editDip(id, note, (one) => ({ ...one, note }));
+    }
+    jest.spyOn(Repository.prototype, 'step').mockReturnValue(new Promise(() => undefined));
+    void state().undo();
+    void state().undo();
+    const kept = ahead().map((key) => [key, localStorage.getItem(key) ?? ''] as const);
+    reopen();
+    jest.restoreAllMocks();
+    // the first was saved as the tab died, and another tab went on from there
+    localStorage.clear();
+    await state().open(`store-${names}`);
+    await state().undo();
+    await editDip(id, 'Since', (one) => ({ ...one, nextThing: 'since' }));
+    for (const [key, text] of kept) localStorage.setItem(key, text);
+    reopen();
+    await state().open(`store-${names}`);
+    expect(book().dips.get(id)).toMatchObject({ note: 'cold', nextThing: 'since' });
+    expect(ahead()).toEqual([]);
+  });
+
   test('of an older program comes along; of a newer one waits for it', async () => {
     const id = await addDip('Green dip');
     neverSaved();

@@ -131,7 +131,10 @@ function ofThisVersion(command: AheadCommand): AheadCommand | null {
 
 /** Does what a tab that died has left; null for what a newer program left, else whether it changed anything. */
 async function takeUpOne(open: Repository, left: Ahead): Promise<boolean | null> {
-  if ('step' in left) return open.step(left.step, left.id, left.of ?? '');
+  if ('step' in left) {
+    const { step, id, of, after } = left;
+    return open.step(step, id, after === undefined ? { of: of ?? '' } : { after });
+  }
   const command = ofThisVersion(left);
   return command && (await open.commit(command, true)) !== null;
 }
@@ -145,6 +148,8 @@ function joined(first: AheadCommand, second: AheadCommand): AheadCommand {
 export const useBook = create<BookState>()((set, get) => {
   /** The command being saved just now can't take up more. */
   let inHand: string | null = null;
+  /** The last step of undo or redo that is not saved yet. */
+  let stepInHand: string | null = null;
 
   /** Saves everything that waits, in order; stops at what can't be saved. */
   const flush = async (): Promise<boolean> => {
@@ -218,10 +223,15 @@ export const useBook = create<BookState>()((set, get) => {
   /** Undo or redo: written ahead with what it is about, since it is saved before it is shown. */
   const stepped = async (step: 1 | -1): Promise<void> => {
     const { undoAt, redoAt } = get().history;
-    const ahead: AheadStep = { id: newCommandId(), step, of: step < 0 ? undoAt : redoAt };
+    const ahead: AheadStep = {
+      ...{ id: newCommandId(), step, of: step < 0 ? undoAt : redoAt },
+      ...(stepInHand === null ? {} : { after: stepInHand }),
+    };
+    stepInHand = ahead.id;
     journal?.write(ahead);
     const saved = await saveFirst((open) => open.step(step, ahead.id));
     if (saved) journal?.clear(ahead.id);
+    if (stepInHand === ahead.id) stepInHand = null;
   };
 
   /** Takes up what tabs that are gone have left, each change once. */
@@ -260,7 +270,8 @@ export const useBook = create<BookState>()((set, get) => {
               return;
             }
             base = withChanges(base, changes);
-            set({ book: rebased(base), history });
+            // what waits is done on top, and is what undo takes back first
+            set({ book: rebased(base), history: waiting.length > 0 ? get().history : history });
           },
           onLost: (reason) => {
             if (reason === 'blocked') set({ status: 'blocked', problem: lostWords.blocked });
@@ -314,6 +325,7 @@ export const useBook = create<BookState>()((set, get) => {
         last && mergeKey !== undefined && last.mergeKey === mergeKey && last.id !== inHand;
       const written = joins ? joined(last, command) : command;
       journal?.write(written);
+      stepInHand = null;
       waiting = joins ? [...waiting.slice(0, -1), written] : [...waiting, written];
       set({
         book: withChanges(book, changes),

@@ -13,6 +13,8 @@ export interface AheadStep {
   step: 1 | -1;
   /** When the command was done that it takes back or does again; null where that is not known. */
   of: string | null;
+  /** The step it was asked for right after, before that one was saved; then `of` is not known yet. */
+  after?: string;
 }
 
 /** What a tab has done and the database has not got yet. */

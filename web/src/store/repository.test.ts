@@ -244,8 +244,8 @@ describe('two that change one record from the same state', () => {
     await repository.commit({ ...add, at: '2026-05-06T09:00:00.000Z' });
     const note = command('Note', [put('dips', { ...dip('a'), note: 'x' })], { from: withA });
     await repository.commit({ ...note, at: '2026-05-06T09:05:00.000Z' });
-    expect(await repository.step(-1, 'tap', '2026-05-06T09:00:00.000Z')).toBe(false);
-    expect(await repository.step(-1, 'tap', '2026-05-06T09:05:00.000Z')).toBe(true);
+    expect(await repository.step(-1, 'tap', { of: '2026-05-06T09:00:00.000Z' })).toBe(false);
+    expect(await repository.step(-1, 'tap', { of: '2026-05-06T09:05:00.000Z' })).toBe(true);
     expect(await repository.step(-1, 'tap')).toBe(false);
     const now = await reload(name, repository);
     expect(now.book.dips.get('a')?.note).toBe(dip('a').note);

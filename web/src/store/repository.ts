@@ -193,10 +193,14 @@ export class Repository {
    * step that was saved before.
    *
    * @param id by which the step is known to have been saved
-   * @param of only where it is about the command that was done then, ISO 8601
+   * @param only where it is about the command done then (`of`, ISO 8601), or right after the thing saved by that id (`after`)
    * @returns whether anything was changed
    */
-  async step(by: 1 | -1, id: string, of?: string): Promise<boolean> {
+  async step(
+    by: 1 | -1,
+    id: string,
+    only: { of?: string; after?: string } = {},
+  ): Promise<boolean> {
     const transaction = this.transaction();
     let changes: Change[] = [];
     try {
@@ -204,7 +208,10 @@ export class Repository {
       const place = await transaction.objectStore('place').get('place');
       const cursor = place?.cursor ?? 0;
       const command = await history.get(by < 0 ? cursor : cursor + 1);
-      const meant = command && (of === undefined || command.at === of);
+      const meant =
+        command &&
+        (only.of === undefined || command.at === only.of) &&
+        (only.after === undefined || place?.saved?.at(-1) === only.after);
       if (meant && !place?.saved?.includes(id)) {
         changes = by < 0 ? undoing(command) : doing(command.changes);
         const writes: Promise<unknown>[] = [];
