@@ -52,6 +52,7 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   browns: number('browns'),
   fresh_raw: yes,
   keeps_days: number('keeps_days'),
+  stored: (text) => text,
   bunch_g: range('bunch_g'),
   can_share: range('can_share'),
   canned_as: (text) => text,

@@ -5,15 +5,18 @@ import type { Conditions } from '../src/mix/conditions';
 import { priorCorrection } from '../src/mix/correction';
 import { type Figures, figuresOf } from '../src/mix/figures';
 import { usualBlending } from '../src/mix/blending';
-import { usualMethod } from '../src/mix/method';
+import { type Method, usualBlendC, usualMethod } from '../src/mix/method';
 import { mixOf } from '../src/mix/mix';
 import type { Part } from '../src/mix/part';
 import { calibrate } from '../src/readings/calibrate';
 
 /** Everyday conditions in a kitchen that has read nothing yet. */
-export function conditionsOf(extra: Partial<Conditions> = {}): Conditions {
+export function conditionsOf({
+  method = usualMethod,
+  ...extra
+}: Partial<Omit<Conditions, 'method'>> & { method?: Method } = {}): Conditions {
   return {
-    method: usualMethod,
+    method: { blendC: usualBlendC, ...method },
     blending: usualBlending,
     servedAtC: 5,
     measures: 'us',

@@ -1,5 +1,5 @@
 import { usualBlending } from '../src/mix/blending';
-import { usualMethod } from '../src/mix/method';
+import { usualBlendC, usualMethod } from '../src/mix/method';
 import { bodyWord, yieldStressPa } from '../src/mix/bodyWords';
 import type { TasteMarks, Verdict } from '../src/readings/tastes';
 import type { Part } from '../src/mix/part';
@@ -76,7 +76,7 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
     if (!found) throw new Error(`the larder has no ${id}`);
     return found;
   };
-  const method = usualMethod;
+  const method = { ...usualMethod, blendC: usualBlendC };
   const hidden: Correction = {
     mean: [z() * priorSd.water, z() * priorSd.oil, z() * priorSd.slope, z() * priorSd.formula],
     covariance: new Array<number>(16).fill(0),

@@ -9,7 +9,7 @@ export type FormulaRow = [
   amount: string,
   ingredientId: string,
   prep?: string,
-  extra?: { place?: Place; hold?: boolean },
+  extra?: { place?: Place; hold?: boolean; atC?: number },
 ];
 
 /** How one trial differed from the formula as it stands now; row numbers count from 1. */

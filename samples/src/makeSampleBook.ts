@@ -99,6 +99,7 @@ function dipOf(formula: Formula): Dip {
       place: extra.place ?? 'bowl',
       prep,
       hold: extra.hold ?? false,
+      ...(extra.atC === undefined ? {} : { atC: extra.atC }),
     })),
   };
 }
@@ -140,7 +141,10 @@ function trialOf(
 ): Trial {
   const rows = trialRows(dip, trial, random);
   // what is hidden is laid over the model alone, so this kitchen has read nothing yet
-  const analysis = analyseTrialRows(rows, kitchen.larder, dipConditions(dip, kitchen));
+  const conditions = dipConditions(dip, kitchen);
+  const { blendC } = conditions.method;
+  const method = { ...conditions.method, blendC: Number(blendC.toFixed(1)) };
+  const analysis = analyseTrialRows(rows, kitchen.larder, { ...conditions, method });
   const { warmBody: machine, chilledBody: chilled, waterOutside } = analysis;
   const offset = hiddenOffset[waterOutside >= 0.5 ? 'water' : 'oil'] + own;
   const read = (body: number | null, kept: Omit<KeptReading, 'taken' | 'leftOut'>) =>
@@ -153,7 +157,7 @@ function trialOf(
     number,
     madeAt: at(trial.day),
     rows,
-    method: dip.method,
+    method,
     machineId: dip.machineId,
     readings: [
       ...read(machine, { when: 'machine', atC: null, takenAt: at(trial.day, 25) }),
@@ -201,7 +205,7 @@ const ledger: readonly Byproduct[] = [
  * with a hidden offset of this kitchen and noise; the same every time.
  */
 export function makeSampleBook(): BookFile {
-  const random = seeded(20260427);
+  const random = seeded(20260428);
   const dips = new Map(formulas.map((formula) => [formula.id, dipOf(formula)]));
   const trials = new Map<string, Trial>();
   for (const formula of formulas) {

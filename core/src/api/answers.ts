@@ -35,6 +35,8 @@ export interface AnalysisAnswer {
   volumeMl: number;
   topG: number;
   body: BodyAnswer;
+  /** °C out of the machine. */
+  blendC: number;
   per100g: Per100g;
   allergens: string[];
   path: PathStep[];
@@ -61,6 +63,7 @@ export function analysisAnswer(analysis: Analysis): AnalysisAnswer {
       continuous: analysis.waterOutside >= 0.5 ? 'water' : 'oil',
       splitsAtOnce: analysis.splitsAtOnce,
     },
+    blendC: analysis.blendC,
     per100g,
     allergens,
     path,

@@ -1,6 +1,14 @@
 import Joi from 'joi';
 import { grinds, type Method, usualMethod } from '../mix/method';
-import { garlicForms, type GarlicForm, garlicOf, type Part, type Place, places } from '../mix/part';
+import {
+  garlicForms,
+  type GarlicForm,
+  garlicOf,
+  goesInC,
+  type Part,
+  type Place,
+  places,
+} from '../mix/part';
 import { resolveIngredient } from '../larder/find';
 import type { OwnIngredient } from '../larder/ingredient';
 import { ownIngredientSchema } from '../larder/ingredientSchema';
@@ -19,6 +27,8 @@ export interface PartRequest {
   where: Place;
   garlicForm?: GarlicForm;
   germOut?: boolean;
+  /** °C */
+  atC?: number;
 }
 
 /** A reading with when it was taken. */
@@ -45,13 +55,14 @@ export const partKeys = {
     .default('bowl'),
   garlicForm: Joi.string().valid(...Object.keys(garlicForms)),
   germOut: Joi.boolean(),
+  atC: Joi.number().min(goesInC.low).max(goesInC.high),
 };
 
 export const methodSchema = Joi.object<Method>({
   grind: Joi.string()
     .valid(...grinds)
     .default(usualMethod.grind),
-  blendC: Joi.number().min(-10).max(100).default(usualMethod.blendC),
+  blendC: Joi.number().min(-10).max(100),
   overrunPct: Joi.number().min(0).max(300).default(usualMethod.overrunPct),
   streamed: Joi.boolean(),
   minutes: Joi.number().min(0).max(600),
@@ -128,6 +139,7 @@ export function requestParts(
       cv: grams.value.cv,
       toTaste: grams.value.toTaste,
       place: part.where,
+      ...(part.atC === undefined ? {} : { atC: part.atC }),
       ...garlicOf(part),
     };
   });

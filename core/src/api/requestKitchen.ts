@@ -1,6 +1,7 @@
 import { BadInput } from '../book/fieldError';
 import { defaultKit } from '../kitchen/kit';
 import { conditionsFor, type Kitchen } from '../kitchen/kitchen';
+import { warmMethod } from '../dip/warmMethod';
 import { type Machine, machines } from '../kitchen/machines';
 import type { Larder } from '../larder/larder';
 import { type Conditions, workedIn } from '../mix/conditions';
@@ -56,7 +57,8 @@ export function requestKitchen(
 ): BowlInKitchen {
   const { method, servedAtC, measures } = request;
   const machine = machineOf(request.kitchen.machine);
-  const worked = workedIn({ method, machineId: machine.id });
+  const warm = warmMethod(method, parts, machine);
+  const worked = workedIn({ method: warm, machineId: machine.id });
   const evidence = bowlEvidence(parts, readingsOf(request), worked);
   const calibration: Calibration = calibrate(evidence);
   const kitchen: Kitchen = {
@@ -66,6 +68,6 @@ export function requestKitchen(
     yields: [],
     calibrationOf: () => calibration,
   };
-  const making = { dipId: bowlFormula, method, machineId: machine.id, servedAtC };
+  const making = { dipId: bowlFormula, method: warm, machineId: machine.id, servedAtC };
   return { kitchen, machine, conditions: conditionsFor(making, kitchen) };
 }

@@ -245,6 +245,27 @@ describe('migrations', () => {
     });
   });
 
+  test('version 9’s 32 °C was said by nobody; what was said otherwise stays, and a trial keeps what it had', () => {
+    const method = (blendC?: number) => ({
+      method: { grind: 'normal', overrunPct: 0, ...(blendC === undefined ? {} : { blendC }) },
+    });
+    expect(migrateRecord('dips', method(32), 9)).toEqual(method());
+    expect(migrateRecord('runs', method(32), 9)).toEqual(method());
+    expect(migrateRecord('dips', method(60), 9)).toEqual(method(60));
+    expect(migrateRecord('trials', method(32), 9)).toEqual(method(32));
+    const down = migrations.find(({ from }) => from === 9)?.down;
+    const warm = { ...method(), rows: [{ id: 'a', atC: 85 }] };
+    expect(down?.dips?.(warm)).toEqual({ ...method(32), rows: [{ id: 'a' }] });
+    const run = {
+      plan: [{ rowId: 'a', planned: { massG: 1, atC: 5 } }],
+      events: [{ kind: 'added', entry: 'b', row: { massG: 2, atC: -18 } }],
+    };
+    expect(down?.runs?.(run)).toEqual({
+      plan: [{ rowId: 'a', planned: { massG: 1 } }],
+      events: [{ kind: 'added', entry: 'b', row: { massG: 2 } }],
+    });
+  });
+
   test('down undoes up', () => {
     const records = {
       dips: oldDip,

@@ -5,6 +5,7 @@ import type { Kitchen } from '../kitchen/kitchen';
 import type { Book } from './book';
 import { analyseTrialRows } from './trialParts';
 import { loggedRows } from './run';
+import { settledRun } from './runHeat';
 import type { Trial } from './trial';
 import type { Larder } from '../larder/larder';
 import { calibrate, type Calibration, correctionOf, withoutEvidence } from '../readings/calibrate';
@@ -44,7 +45,7 @@ export function bookCalibration(
   for (const trial of book.trials.values()) if (counts(trial)) take(evidenceOf(trial, larder));
   for (const run of book.runs.values()) {
     if (counts(run) && run.readings.length > 0)
-      take(evidenceOf({ ...run, rows: loggedRows(run) }, larder, run));
+      take(evidenceOf({ ...settledRun(run, larder), rows: loggedRows(run) }, larder, run));
   }
   return calibrate(teaching);
 }

@@ -10,11 +10,17 @@ export function withAmount(dip: Dip, rowId: string, amount: string): Dip {
 
 /** What was read of a line as an addition. An amount left empty is to taste. */
 export function rowOfPart(
-  { ingredient, amount, place, note }: Pick<ReadPart, 'ingredient' | 'amount' | 'place' | 'note'>,
+  {
+    ingredient,
+    amount,
+    place,
+    note,
+    atC,
+  }: Pick<ReadPart, 'ingredient' | 'amount' | 'place' | 'note' | 'atC'>,
   id: string,
 ): Row {
   const row = plainRow(id, ingredient, amount === '' ? 'to taste' : amount);
-  return { ...row, place, prep: note ?? '' };
+  return { ...row, place, prep: note ?? '', ...(atC === undefined ? {} : { atC }) };
 }
 
 /** A dip with more additions, last. */
@@ -28,7 +34,8 @@ function rewritten(row: Row, part: ReadPart): Row {
   if (row.ingredientId === part.ingredient) {
     const { sure: _sure, ...kept } = row;
     const { amount, place } = rowOfPart(part, row.id);
-    return { ...kept, amount, place, prep: part.note ?? prep };
+    const warmth = part.atC === undefined ? {} : { atC: part.atC };
+    return { ...kept, amount, place, prep: part.note ?? prep, ...warmth };
   }
   return { ...rowOfPart(part, row.id), hold, ...(worked ? { worked } : {}) };
 }

@@ -1,7 +1,12 @@
+import type { Method } from '../mix/method';
 import { garlicOf } from '../mix/part';
 import { type Dip, variantOf } from '../dip/dip';
 import { keyedRows } from './compareTrials';
 import type { Trial, TrialRow } from './trial';
+
+function withBlendC({ blendC: _then, ...method }: Method, blendC: number | undefined): Method {
+  return blendC === undefined ? method : { ...method, blendC };
+}
 
 /**
  * A variant that starts from a trial as it was really made: its amounts, method and machine, under its dip.
@@ -25,7 +30,8 @@ export function dipFromTrial(
   return {
     ...variantOf(dip, id, name, now),
     note: `From trial ${trial.number} of ${dip.name}.`,
-    method: trial.method,
+    // how warm it got then is what came of it, not how it is to be made
+    method: withBlendC(trial.method, dip.method.blendC),
     machineId: trial.machineId,
     rows: [...keyedRows(trial.rows)].map(([key, row], i) => ({
       id: rowIds[i] ?? `${id}-${i}`,
@@ -34,6 +40,7 @@ export function dipFromTrial(
       place: row.place,
       prep: preps.get(key) ?? '',
       hold: false,
+      ...(row.atC === undefined ? {} : { atC: row.atC }),
       ...(row.raw ? { raw: row.raw } : {}),
       ...garlicOf(row),
     })),

@@ -16,7 +16,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 9;
+export const bookVersion = 10;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -58,6 +58,28 @@ const plainMethod: Step = (record) => {
   const { streamed: _s, minutes: _m, ...method } = (record['method'] ?? {}) as Loose;
   return record['method'] === undefined ? record : { ...record, method };
 };
+
+/** Blended at this, °C, stood in every record where nobody had said anything. */
+const unsaidC = 32;
+
+const unsaidWarmth: Step = (record) => {
+  const method = record['method'] as Loose | undefined;
+  if (method?.['blendC'] !== unsaidC) return record;
+  const { blendC: _unsaid, ...rest } = method;
+  return { ...record, method: rest };
+};
+
+const saidWarmth: Step = (record) =>
+  record['method'] === undefined
+    ? record
+    : { ...record, method: { blendC: unsaidC, ...(record['method'] as Loose) } };
+
+const withoutAtC = ({ atC: _atC, ...row }: Loose): Loose => row;
+
+const rowsWithoutAtC: Step = (record) =>
+  record['rows'] === undefined
+    ? record
+    : { ...record, rows: listOf(record['rows']).map(withoutAtC) };
 
 /** Steps in order. */
 export const migrations: readonly Migration[] = [
@@ -180,6 +202,26 @@ export const migrations: readonly Migration[] = [
         // as sound as a record of this version is
         entries: entriesOf({ plan, events } as Pick<Run, 'plan' | 'events'>),
       }),
+    },
+  },
+  {
+    name: 'how warm things go in and come out is worked out, where nobody says',
+    from: 9,
+    up: { dips: unsaidWarmth, runs: unsaidWarmth },
+    down: {
+      larder: ({ stored: _stored, ...one }) => one,
+      dips: (dip) => rowsWithoutAtC(saidWarmth(dip)),
+      trials: (trial) => rowsWithoutAtC(saidWarmth(trial)),
+      runs: (run) => {
+        const rowWithout = (key: 'planned' | 'row') => (one: Loose) =>
+          one[key] === undefined ? one : { ...one, [key]: withoutAtC(one[key] as Loose) };
+        const { plan, events, ...rest } = saidWarmth(run);
+        return {
+          ...rest,
+          ...(plan === undefined ? {} : { plan: listOf(plan).map(rowWithout('planned')) }),
+          ...(events === undefined ? {} : { events: listOf(events).map(rowWithout('row')) }),
+        };
+      },
     },
   },
 ];

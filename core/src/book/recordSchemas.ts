@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { grinds } from '../mix/method';
 import type { Machine } from '../kitchen/machines';
-import { garlicForms, places } from '../mix/part';
+import { garlicForms, goesInC, places } from '../mix/part';
 import { targetNames } from '../mix/targets';
 import { readingSchema } from '../readings/readingSchema';
 import { ringFault } from '../readings/ringFault';
@@ -31,7 +31,7 @@ const method = Joi.object({
   grind: Joi.string()
     .valid(...grinds)
     .required(),
-  blendC: Joi.number().min(-10).max(100).required(),
+  blendC: Joi.number().min(-10).max(100),
   overrunPct: Joi.number().min(0).max(300).required(),
   streamed: Joi.boolean(),
   minutes: Joi.number().min(0).max(600),
@@ -42,6 +42,8 @@ const garlic = {
   garlicForm: Joi.string().valid(...Object.keys(garlicForms)),
   germOut: Joi.boolean(),
 };
+
+const atC = Joi.number().min(goesInC.low).max(goesInC.high);
 
 const rawWay = Joi.object<RawWay>({
   from: id.required(),
@@ -77,6 +79,7 @@ const row = Joi.object<Row>({
   min: text(200),
   max: text(200),
   sure: text(200),
+  atC,
   raw: rawWay,
   worked: workedIn,
   ...garlic,
@@ -89,6 +92,7 @@ const trialRow = Joi.object<TrialRow>({
   massG: mass.required(),
   cv: Joi.number().min(0).max(10).required(),
   place: place.required(),
+  atC,
   raw: rawWay,
   ...garlic,
 });

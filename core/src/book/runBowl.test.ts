@@ -6,6 +6,7 @@ import { type Dip, plainRow } from '../dip/dip';
 import { aimOfTargets, targetsOfAim } from './aim';
 import { entriesOf, type Run } from './run';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
+import { runHeat, settledRun } from './runHeat';
 import { mergeRecords } from './mergeRecords';
 import { runSchema } from './recordSchemas';
 import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
@@ -44,6 +45,33 @@ describe('a run’s bowl', () => {
     expect(now.massG).toBe(156);
     expect(next?.freshBody).toBeLessThan(now.freshBody ?? NaN);
     expect(runBowl({ ...after, step: 2 }, plainDip, kitchen).next).toBeNull();
+  });
+});
+
+describe('how warm a run’s bowl is', () => {
+  test('with what is in, and once the step in hand is in', () => {
+    expect(runHeat(begun, kitchen.larder, false)).toBeNull();
+    const tahini = runHeat(after(1), kitchen.larder, false)?.atC ?? NaN;
+    const boiling = {
+      ...after(1),
+      plan: after(1).plan.map((entry) =>
+        entry.rowId === 'w' ? { ...entry, planned: { ...entry.planned, atC: 100 } } : entry,
+      ),
+    };
+    expect(runHeat(boiling, kitchen.larder, false)?.atC).toBeCloseTo(tahini, 9);
+    expect(runHeat(boiling, kitchen.larder, true)?.atC).toBeGreaterThan(tahini + 30);
+  });
+
+  test('is kept with the trial as it was worked out, not what was left out of it', () => {
+    const whole = settledRun(after(4), kitchen.larder).method.blendC ?? NaN;
+    expect(runBowl(after(4), hummus, kitchen).now.blendC).toBeCloseTo(whole, 9);
+    const skipped = withSkipped(after(3), 's', now);
+    const { blendC } = settledRun(skipped, kitchen.larder).method;
+    expect(blendC).toBeCloseTo(runHeat(skipped, kitchen.larder, false)?.atC ?? NaN, 9);
+    expect(
+      settledRun({ ...begun, method: { ...begun.method, blendC: 9 } }, kitchen.larder).method
+        .blendC,
+    ).toBe(9);
   });
 });
 

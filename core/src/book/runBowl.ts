@@ -7,6 +7,7 @@ import { alwaysAtHand } from '../larder/everyday';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
 import { entriesOf, loggedRows, rowIn, type Run } from './run';
+import { settledRun } from './runHeat';
 import { analyseTrialRows, trialParts } from './trialParts';
 
 /** What a run's bowl is evaluated under. */
@@ -15,7 +16,7 @@ export function runConditions(
   { servedAtC }: Pick<Dip, 'servedAtC'>,
   kitchen: Kitchen,
 ): Conditions {
-  return conditionsFor({ ...run, servedAtC }, kitchen);
+  return conditionsFor({ ...settledRun(run, kitchen.larder), servedAtC }, kitchen);
 }
 
 /** What a run's bowl is to be: its own targets, else its dip's. */

@@ -15,6 +15,8 @@ export interface TrialRow {
   place: Place;
   garlicForm?: GarlicForm;
   germOut?: boolean;
+  /** How warm it went in, °C; from where it is kept when left out. */
+  atC?: number;
   /** How it was made ready, where that changes what goes in. */
   raw?: RawWay | null;
 }

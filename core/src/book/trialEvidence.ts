@@ -31,7 +31,7 @@ export function trialEvidence(trial: ReadMaking, larder: Larder): KeptEvidence[]
       trial.dipId,
       standing,
       reading.taken,
-      momentOf(reading, trial.method),
+      momentOf(reading, worked.method),
     );
     return read ? [{ ...read, reading, index }] : [];
   });

@@ -10,7 +10,7 @@ import type { TrialRow } from './trial';
 /** A read row as a run and a trial keep it; null when its ingredient is not known. */
 export function trialRowOf(read: ReadRow): TrialRow | null {
   if (!read.ingredient) return null;
-  const { ingredientId, place, raw } = read.row;
+  const { ingredientId, place, raw, atC } = read.row;
   // a run measures what goes in, not what it came from
   const amount = read.fromRaw ? printGrams(read.massG) : read.row.amount;
   return {
@@ -20,6 +20,7 @@ export function trialRowOf(read: ReadRow): TrialRow | null {
     massG: read.massG,
     cv: read.cv,
     place,
+    ...(atC === undefined ? {} : { atC }),
     ...(raw ? { raw } : {}),
     ...garlicOf(read.row),
   };

@@ -12,6 +12,8 @@ export interface Analysis extends Figures {
   sd: number;
   /** Its oil must be let in slowly: poured in at once it splits. */
   splitsAtOnce: boolean;
+  /** How warm it comes out of the machine, °C: as the method says, else by the heat balance. */
+  blendC: number;
   allergens: string[];
   path: PathStep[];
   cautions: Caution[];
@@ -36,6 +38,7 @@ export function analyse(parts: readonly Part[], conditions: Conditions): Analysi
     ...figures,
     sd: bodySd(parts, mix, conditions),
     splitsAtOnce: splitsAtOnce(mix.blended, conditions),
+    blendC: conditions.method.blendC,
     allergens: allergensOf(parts),
     path: pathOf(parts, conditions),
     cautions: cautionsFor(parts, figures, conditions),

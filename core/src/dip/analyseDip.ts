@@ -1,4 +1,4 @@
-import { conditionsFor, type Kitchen, machineFor } from '../kitchen/kitchen';
+import { type Kitchen, machineFor } from '../kitchen/kitchen';
 import type { Machine } from '../kitchen/machines';
 import { everyday } from '../larder/everyday';
 import type { Conditions } from '../mix/conditions';
@@ -7,6 +7,7 @@ import { type Analysis, analyse } from './analyse';
 import type { Dip } from './dip';
 import { workedMethod } from './workedMethod';
 import { partOf, type ReadRow, readRow } from './readRow';
+import { warmConditions, type WorkedPart } from './warmMethod';
 
 /** A dip with its rows read in a kitchen, ready to be asked about. */
 export interface DipInKitchen {
@@ -20,8 +21,18 @@ export interface DipInKitchen {
 
 /** What a dip is evaluated under in a kitchen. */
 export function dipConditions(dip: Dip, kitchen: Kitchen): Conditions {
+  const rows = dip.rows.map((row) => readRow(row, kitchen));
+  return readConditions(dip, rows, kitchen);
+}
+
+function readConditions(dip: Dip, rows: readonly ReadRow[], kitchen: Kitchen): Conditions {
   const method = workedMethod(dip.method, dip.rows, kitchen.larder);
-  return conditionsFor({ ...dip, dipId: dip.id, method }, kitchen);
+  const parts = rows.flatMap((read): WorkedPart[] => {
+    const part = partOf(read);
+    const { worked } = read.row;
+    return part ? [worked ? { ...part, worked } : part] : [];
+  });
+  return warmConditions({ ...dip, dipId: dip.id, method }, parts, kitchen);
 }
 
 /** Reads a dip in a kitchen. */
@@ -38,7 +49,7 @@ export function readDip(dip: Dip, kitchen: Kitchen): DipInKitchen {
     dip,
     rows,
     parts,
-    conditions: dipConditions(dip, kitchen),
+    conditions: readConditions(dip, rows, kitchen),
     machine: machineFor(dip, kitchen),
   };
 }

@@ -34,6 +34,8 @@ export interface Row {
   germOut?: boolean;
   /** How it is made ready from raw; null as it is bought, left out the usual way. */
   raw?: RawWay | null;
+  /** How warm it goes in, °C; from where it is kept when left out. */
+  atC?: number;
   /** How it is worked in; left out the usual way. */
   worked?: WorkedIn;
   /** The amount the cook has said is right, as it was typed then. */

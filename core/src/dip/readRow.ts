@@ -56,6 +56,7 @@ export function partOf(read: ReadRow): Part | null {
     massG: read.massG,
     cv: read.cv,
     place: read.row.place,
+    ...(read.row.atC === undefined ? {} : { atC: read.row.atC }),
     ...garlicOf(read.row),
   };
 }

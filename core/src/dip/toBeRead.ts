@@ -9,7 +9,8 @@ import { partOf, readRow } from './readRow';
 /** A dip as it stands, ready to ask which reading would tell most of it; null while it is no paste. */
 export function toBeRead(dip: Dip, kitchen: Kitchen): ToBeRead | null {
   const parts = dip.rows.flatMap((row) => partOf(readRow(row, kitchen)) ?? []);
-  const standing = standingOf(parts, dipConditions(dip, kitchen));
+  const conditions = dipConditions(dip, kitchen);
+  const standing = standingOf(parts, conditions);
   if (!standing) return null;
   const { modelBody, waterOutside, priorSd, measuringSd, gainedAt } = standing;
   return {
@@ -18,6 +19,6 @@ export function toBeRead(dip: Dip, kitchen: Kitchen): ToBeRead | null {
     waterOutside,
     priorSd,
     measuringSd,
-    gained: { machine: gainedAt(fromMachine(dip.method)), chilled: gainedAt(chilled) },
+    gained: { machine: gainedAt(fromMachine(conditions.method)), chilled: gainedAt(chilled) },
   };
 }

@@ -6,7 +6,7 @@ import {
   roles,
   structures,
 } from './ingredient';
-import { hazards, settingFats } from './traits';
+import { hazards, settingFats, storedPlaces } from './traits';
 
 const grams = Joi.number().min(0).max(100);
 const units = Joi.number().min(0).max(100);
@@ -37,6 +37,7 @@ const traits = {
   browns: Joi.number().min(0).max(1),
   freshRaw: Joi.boolean(),
   keepsDays: Joi.number().integer().min(1).max(60).allow(null),
+  stored: Joi.string().valid(...storedPlaces),
   bunchG: range,
   canShare: range,
   cannedAs: kind.allow(null),

@@ -26,6 +26,10 @@ export type Hazard = (typeof hazards)[number];
 export const settingFats = ['olive', 'coconut', 'milk'] as const;
 export type SettingFat = (typeof settingFats)[number];
 
+/** Where a thing waits until it goes in. */
+export const storedPlaces = ['room', 'fridge', 'freezer'] as const;
+export type Stored = (typeof storedPlaces)[number];
+
 /** How a thing looks once it is blended (J). */
 export interface Pigment {
   /** #rrggbb of the thing by itself. */
@@ -54,6 +58,8 @@ export interface Traits {
   freshRaw: boolean;
   /** Days in the fridge it leaves any dip it is in; null where it sets no limit. */
   keepsDays: number | null;
+  /** Where it is taken from: it goes in as warm as that. */
+  stored: Stored;
   /** Trimmed leaf from one usual bunch, g; null where it isn't sold so. */
   bunchG: Range | null;
   /** What a can's net content leaves as this, as a share; null where it doesn't come in cans. */
@@ -85,6 +91,7 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   browns: 0,
   freshRaw: false,
   keepsDays: null,
+  stored: 'room',
   bunchG: null,
   canShare: null,
   cannedAs: null,

@@ -13,6 +13,8 @@ export interface ReadPart {
   low: number;
   high: number;
   place: Place;
+  /** How warm it goes in, °C, where the line says. */
+  atC?: number;
   /** What is bought or taken raw, where the line says that. */
   raw?: { massG: number };
   optional?: true;

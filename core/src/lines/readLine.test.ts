@@ -50,6 +50,20 @@ describe('the judged lines', () => {
   });
 });
 
+describe('how warm a line says its food goes in', () => {
+  test.each([
+    ['3 tbsp boiling water', 100],
+    ['60 ml ice-cold water', 2],
+    ['4 tbsp hot vegetable stock', 80],
+    ['100 g warm cooked chickpeas', 45],
+    ['3 tbsp water', undefined],
+    ['1 tsp hot sauce', undefined],
+    ['2 tbsp cold-pressed rapeseed oil', undefined],
+  ])('%s', (line, atC) => {
+    expect(only(line).atC).toBe(atC);
+  });
+});
+
 describe('the judge of lines', () => {
   const wanted: JudgedLine = {
     line: '100 g walnuts',

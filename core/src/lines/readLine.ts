@@ -17,6 +17,7 @@ import { isOptional, placeOf } from './placeOf';
 import { type Segment, segmentsOf } from './segments';
 import { toldOnly } from './toldOnly';
 import { unusual } from './unusual';
+import { warmthOf } from './warmthOf';
 
 /** What a line is read with. */
 export interface LineContext {
@@ -128,10 +129,12 @@ function questionAbout(
   const optional = isOptional(alone ? line : own) ? { optional: true as const } : {};
   const note = alone ? noteOf(clean) : undefined;
   const amount = amountOf(mentions, segment, ingredient, form, states, context.measures);
+  const atC = warmthOf(states, ingredient);
   const shell = {
     text,
     ingredient: ingredient.id,
     place,
+    ...(atC === null ? {} : { atC }),
     ...optional,
     ...(note ? { note } : {}),
   };

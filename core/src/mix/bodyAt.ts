@@ -9,6 +9,7 @@ import {
   methodBody,
   restedMinutes,
   temperatureAndRestBody,
+  type WarmMethod,
 } from './method';
 
 /** When and how warm a dip is looked at. */
@@ -23,7 +24,7 @@ export const fresh: Moment = { atC: freshC, restedForMinutes: 0 };
 export const chilled: Moment = { atC: chilledC, restedForMinutes: restedMinutes };
 
 /** Just out of the machine, as warm as it was blended. */
-export function fromMachine({ blendC }: Method): Moment {
+export function fromMachine({ blendC }: WarmMethod): Moment {
   return { atC: blendC, restedForMinutes: 0 };
 }
 

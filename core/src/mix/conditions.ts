@@ -1,14 +1,14 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
 import { type Blending, blendingOf } from './blending';
 import { type Correction, priorCorrection } from './correction';
-import type { Method } from './method';
+import { type Method, usualBlendC, type WarmMethod } from './method';
 
 /**
  * What a mix is evaluated under, beside what is in it. Nothing of it may be left out, so that no question can forget
  * what the kitchen's readings have taught or whose spoons are meant. Plain data, so that it crosses to workers.
  */
 export interface Conditions {
-  method: Method;
+  method: WarmMethod;
   /** What the machine makes of the method. */
   blending: Blending;
   /** °C it is eaten at, −10–80. */
@@ -24,9 +24,12 @@ export type BodyConditions = Pick<Conditions, 'method' | 'blending' | 'correctio
 /** How a mix is worked, without what readings have taught. */
 export type Worked = Pick<Conditions, 'method' | 'blending'>;
 
-/** How something is worked: its method, and what the machine makes of that. */
+/** How something is worked: its method, as warm as it says or as is usual, and what the machine makes of that. */
 export function workedIn({ method, machineId }: { method: Method; machineId: string }): Worked {
-  return { method, blending: blendingOf(method, machineId) };
+  return {
+    method: { ...method, blendC: method.blendC ?? usualBlendC },
+    blending: blendingOf(method, machineId),
+  };
 }
 
 /** The model by itself, before any reading: what readings are held against. */

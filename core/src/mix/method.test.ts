@@ -1,3 +1,4 @@
+import { conditionsOf } from '../../test/kitchenOf';
 import { uncorrected } from './conditions';
 import { describe, expect, test } from '@jest/globals';
 import { bowlOf, everydayHummus } from '../../test/bowlOf';
@@ -5,7 +6,7 @@ import { bodyAt, chilled, fresh, shownBody } from './bodyAt';
 import { usualBlending } from './blending';
 import { bodyState } from './bodyModel';
 import { mlPerG, sumIndex } from './bowlSums';
-import { methodBody, temperatureAndRestBody, usualMethod } from './method';
+import { methodBody, temperatureAndRestBody } from './method';
 import { defaultKit, kitMachine } from '../kitchen/kit';
 import { machines, stallsOn } from '../kitchen/machines';
 import { bodyWord, bodyWords, wordMiddle, wordRange, yieldStressPa } from './bodyWords';
@@ -21,7 +22,7 @@ const pesto = bowlOf(
 
 const chives = bowlOf(['cream-cheese', 200], ['greek-yogurt-10', 60], ['chives', 12]);
 
-const model = uncorrected({ method: usualMethod, blending: usualBlending });
+const model = uncorrected(conditionsOf());
 
 /** Body from the machine and from the fridge. */
 function warmAndCold(sums: ReturnType<typeof bowlOf>): [number, number] {

@@ -7,8 +7,8 @@ export type Grind = (typeof grinds)[number];
 /** How a dip is blended. */
 export interface Method {
   grind: Grind;
-  /** Temperature of the mix in the machine, °C. */
-  blendC: number;
+  /** Temperature of the mix in the machine, °C; worked out of what goes in when left out. */
+  blendC?: number;
   /** Air whipped in, % of the volume without air. */
   overrunPct: number;
   /** The oil is let in slowly while a machine runs; left out it goes in at once. */
@@ -17,7 +17,13 @@ export interface Method {
   minutes?: number;
 }
 
-export const usualMethod: Method = { grind: 'normal', blendC: 32, overrunPct: 0 };
+/** A method with how warm the mix gets. */
+export type WarmMethod = Method & { blendC: number };
+
+export const usualMethod: Method = { grind: 'normal', overrunPct: 0 };
+
+/** How warm a mix comes out of a machine where nothing is known of what goes in, °C (engineering judgement). */
+export const usualBlendC = 32;
 
 const { temperature, rest, grind: grindBody, airPerPercent } = startingBodyParameters;
 

@@ -21,7 +21,12 @@ export interface Part {
   place: Place;
   garlicForm?: GarlicForm;
   germOut?: boolean;
+  /** How warm it goes in, °C; from where it is kept when left out. */
+  atC?: number;
 }
+
+/** How warm parts and rows may go in, °C. */
+export const goesInC = { low: -30, high: 200 } as const;
 
 /** How a row's garlic goes in, with no key for what was not said. */
 export function garlicOf({

@@ -1,5 +1,5 @@
 import { type Moment, chilled } from '../mix/bodyAt';
-import type { Method } from '../mix/method';
+import type { WarmMethod } from '../mix/method';
 import type { ReadingTaken } from './takeReading';
 
 /** A reading kept with a run or a trial. */
@@ -30,7 +30,7 @@ export function wayOf(taken: ReadingTaken): ReadingWay {
 }
 
 /** How warm and how rested the paste was when it was read. */
-export function momentOf(reading: Pick<KeptReading, 'atC' | 'when'>, method: Method): Moment {
+export function momentOf(reading: Pick<KeptReading, 'atC' | 'when'>, method: WarmMethod): Moment {
   if (reading.when === 'machine') {
     return { atC: reading.atC ?? method.blendC, restedForMinutes: 0 };
   }

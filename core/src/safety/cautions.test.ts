@@ -119,6 +119,18 @@ describe('each caution and what only looks like it', () => {
     expect(raised([['carrot-roasted', 300]], 60)).not.toContain('hot-jug');
   });
 
+  test('a hot part in a cool mix is one too; on top it meets no blade', () => {
+    const withSoup = (place: 'bowl' | 'top', atC: number) =>
+      cautionsFor(
+        [part('carrot-roasted', 300), { ...part('vegetable-stock', 60), place, atC }],
+        { waterOutside: 1 },
+        conditionsOf(),
+      ).map(({ id }) => id);
+    expect(withSoup('bowl', 90)).toContain('hot-jug');
+    expect(withSoup('bowl', 60)).not.toContain('hot-jug');
+    expect(withSoup('top', 90)).not.toContain('hot-jug');
+  });
+
   test('hazards no shipped thing has are raised by one’s own', () => {
     const own = (hazard: 'raw-egg' | 'cyanogenic' | 'smoked-fish') => {
       const ingredient = shippedLarder.get('water');

@@ -1,7 +1,8 @@
 import type { Hazard } from '../larder/traits';
 import type { Conditions } from '../mix/conditions';
 import type { Figures } from '../mix/figures';
-import type { Method } from '../mix/method';
+import type { WarmMethod } from '../mix/method';
+import { temperatureOf } from '../mix/bowlHeat';
 import type { Part } from '../mix/part';
 
 /** How much it matters: someone can die of it, someone can come to harm, someone may want to know. */
@@ -16,7 +17,9 @@ export interface Caution {
 }
 
 /** What decides a caution. */
-interface Weighed extends Pick<Figures, 'waterOutside'>, Pick<Method, 'blendC'> {
+interface Weighed extends Pick<Figures, 'waterOutside'>, Pick<WarmMethod, 'blendC'> {
+  /** The hottest thing that goes into the machine, °C. */
+  hottestC: number;
   /** Whether something with a hazard is in it, any of it. */
   has(hazard: Hazard): boolean;
   /** Oil poured over it, as a share of the dip. */
@@ -89,9 +92,9 @@ const rules: readonly CautionRule[] = [
   {
     id: 'hot-jug',
     level: 'danger',
-    when: ({ blendC }) => blendC > hotFromC,
+    when: ({ blendC, hottestC }) => Math.max(blendC, hottestC) > hotFromC,
     message:
-      'It is blended hot: fill a closed jug no more than half, open the vent and hold the lid with a cloth. Let hot oil cool before it meets anything wet.',
+      'It goes in or comes out hot: fill a closed jug no more than half, open the vent and hold the lid with a cloth. Let hot oil cool before it meets anything wet.',
   },
   {
     id: 'beans-lectin',
@@ -185,6 +188,10 @@ export function cautionsFor(
   const weighed: Weighed = {
     waterOutside,
     blendC: method.blendC,
+    hottestC: Math.max(
+      ...there.map((part) => (part.place === 'bowl' ? temperatureOf(part) : 0)),
+      0,
+    ),
     has: (hazard) => parts.some(({ ingredient }) => ingredient.hazards.includes(hazard)),
     oilOnTop: dipG > 0 ? massOf(oil) / dipG : 0,
   };

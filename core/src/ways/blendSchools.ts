@@ -3,29 +3,39 @@ import type { Dip, Row } from '../dip/dip';
 import type { ReadRow } from '../dip/readRow';
 import { type Asked, type School, school, withRows } from './school';
 
-/** The mix in the machine and the air it takes, by how warm its pulses go in (judgement). */
+/** How warm pulses go in, °C, null for as the room is, and the air the mix then takes (judgement). */
 const temperatures = [
-  { id: 'hot', name: 'hot', blendC: 60, overrunPct: 0 },
-  { id: 'room', name: 'room temperature', blendC: 32, overrunPct: 0 },
-  { id: 'cold', name: 'cold', blendC: 14, overrunPct: 0 },
-  { id: 'ice', name: 'frozen, with ice', blendC: 4, overrunPct: 5 },
+  { id: 'hot', name: 'hot from the pot', atC: 85, overrunPct: 0 },
+  { id: 'room', name: 'room temperature', atC: null, overrunPct: 0 },
+  { id: 'cold', name: 'cold from the fridge', atC: 5, overrunPct: 0 },
+  { id: 'ice', name: 'frozen', atC: -18, overrunPct: 5 },
 ] as const;
 /** Air that tahini whipped with acid holds, %. */
 const whippedPct = 10;
 
-function temperature({ dip, rows }: Asked): School[] {
-  if (!rows.some(({ ingredient }) => ingredient?.role === 'legume')) return [];
+function temperature(asked: Asked): School[] {
+  const { dip, rows } = asked;
+  const isPulse = ({ ingredient }: ReadRow) => ingredient?.role === 'legume';
+  const pulses = rows.filter(isPulse);
+  if (pulses.length === 0) return [];
+  const goingIn = (atC: number | null) =>
+    withRows(asked, isPulse, ({ atC: _before, ...row }) => (atC === null ? row : { ...row, atC }));
   return [
     school(
       'blended-at',
       'How warm do the pulses go in?',
       'Room temperature is smooth and changes least on cooling; hot wants half a jug and a vent; ice whips it light.',
-      temperatures.map(({ id, name, blendC, overrunPct }) => ({
-        id,
-        name,
-        now: dip.method.blendC === blendC && (blendC !== 4 || dip.method.overrunPct === overrunPct),
-        dip: { ...dip, method: { ...dip.method, blendC, overrunPct } },
-      })),
+      temperatures.map(({ id, name, atC, overrunPct }) => {
+        const { blendC: _said, ...method } = dip.method;
+        return {
+          id,
+          name,
+          now:
+            pulses.every(({ row }) => (row.atC ?? null) === atC) &&
+            (atC !== -18 || dip.method.overrunPct === overrunPct),
+          dip: { ...goingIn(atC), method: { ...method, overrunPct } },
+        };
+      }),
     ),
   ];
 }

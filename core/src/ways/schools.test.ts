@@ -1,6 +1,7 @@
 import { kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
+import { analyseDip } from '../dip/analyseDip';
 import { type Dip, plainRow } from '../dip/dip';
 import { ingredient } from '../../test/larderIngredient';
 import { shippedLarder } from '../larder/larder';
@@ -107,7 +108,20 @@ describe('schools of practice', () => {
     expect(off.handsMin).toBeGreaterThan(effect(hummus).handsMin);
     const silky = effect(take(hummus, 'texture', 'silky'));
     const coarse = effect(take(hummus, 'texture', 'coarse'));
-    expect((silky.warmBody ?? NaN) - (coarse.warmBody ?? NaN)).toBeCloseTo(0.5, 6);
+    expect((silky.chilledBody ?? NaN) - (coarse.chilledBody ?? NaN)).toBeCloseTo(0.5, 6);
+  });
+
+  test('pulses hot from the pot warm the mix and ask for care; frozen they cool it and whip it', () => {
+    const hot = analyseDip(take(hummus, 'blended-at', 'hot'), kitchenOf()).analysis;
+    const frozen = analyseDip(take(hummus, 'blended-at', 'ice'), kitchenOf()).analysis;
+    expect(hot.blendC).toBeGreaterThan(60);
+    expect(hot.cautions.map(({ id }) => id)).toContain('hot-jug');
+    expect(frozen.blendC).toBeLessThan(10);
+    expect(take(hummus, 'blended-at', 'ice').method.overrunPct).toBe(5);
+    const back = take(take(hummus, 'blended-at', 'hot'), 'blended-at', 'room');
+    expect(back.rows).toEqual(hummus.rows);
+    expect(ask(hummus, 'blended-at').chosen).toBe('room');
+    expect(ask(take(hummus, 'blended-at', 'hot'), 'blended-at').chosen).toBe('hot');
   });
 
   test('tahini with acid first holds a tenth of air and meets a softer mix than pulses alone', () => {

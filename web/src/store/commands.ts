@@ -19,6 +19,7 @@ import {
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { YieldResult } from '@cobbet/core/prepare/yieldResult';
 import type { NewFood } from '@cobbet/core/lines/newFood';
+import { settledRun } from '@cobbet/core/book/runHeat';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { useBook } from './bookStore';
 
@@ -138,7 +139,8 @@ export async function completeRun(runId: string): Promise<string> {
   const finish = (book: Book) => {
     const run = book.runs.get(runId);
     if (!run) return [];
-    const trial = finishRun(run, id, nextTrialNumber(book.trials.values(), run.dipId));
+    const settled = settledRun(run, bookKitchen(book).larder);
+    const trial = finishRun(settled, id, nextTrialNumber(book.trials.values(), run.dipId));
     const dip = book.dips.get(run.dipId);
     const next = run.changeNext.trim();
     return [

@@ -196,11 +196,7 @@ export class Repository {
    * @param only where it is about the command done then (`of`, ISO 8601), or right after the thing saved by that id (`after`)
    * @returns whether anything was changed
    */
-  async step(
-    by: 1 | -1,
-    id: string,
-    only: { of?: string; after?: string } = {},
-  ): Promise<boolean> {
+  async step(by: 1 | -1, id: string, only: { of?: string; after?: string } = {}): Promise<boolean> {
     const transaction = this.transaction();
     let changes: Change[] = [];
     try {

@@ -1,6 +1,8 @@
 import type { Book } from '@cobbet/core/book/book';
+import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { put, remove } from '@cobbet/core/book/change';
 import type { Run } from '@cobbet/core/book/run';
+import { settledRun } from '@cobbet/core/book/runHeat';
 import { type SplitPart, splitRun } from '@cobbet/core/book/splitRun';
 import { nextTrialNumber } from '@cobbet/core/book/trial';
 import { useBook } from './bookStore';
@@ -14,8 +16,9 @@ import { newId } from './commands';
 export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<string[]> {
   const ids = { trial: newId(), runs: parts.map(newId) };
   const divide = (book: Book) => {
-    const there = book.runs.get(run.id);
-    if (!there) return [];
+    const found = book.runs.get(run.id);
+    if (!found) return [];
+    const there = settledRun(found, bookKitchen(book).larder);
     const number = nextTrialNumber(book.trials.values(), run.dipId);
     const { base, runs } = splitRun(there, parts, ids, number);
     return [put('trials', base), remove('runs', run.id), ...runs.map((one) => put('runs', one))];

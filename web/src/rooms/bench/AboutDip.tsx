@@ -16,8 +16,10 @@ interface Figure {
   name: string;
   least: number;
   most: number;
-  of: (dip: Dip) => number;
+  of: (dip: Dip) => number | undefined;
   with: (dip: Dip, value: number) => Dip;
+  /** The dip with nothing said of it; where it may be left open. */
+  without?: (dip: Dip) => Dip;
 }
 
 const figures: readonly Figure[] = [
@@ -41,6 +43,7 @@ const figures: readonly Figure[] = [
     most: 100,
     of: (dip) => dip.method.blendC,
     with: (dip, blendC) => ({ ...dip, method: { ...dip.method, blendC } }),
+    without: ({ method: { blendC: _said, ...method }, ...dip }) => ({ ...dip, method }),
   },
   {
     name: 'Air whipped in, %',
@@ -54,13 +57,29 @@ const figures: readonly Figure[] = [
 type EditDip = BenchEdits['edit'];
 
 /** A number that is taken when it makes sense and says what would when it does not. */
-function FigureField({ figure, dip, onEdit }: { figure: Figure; dip: Dip; onEdit: EditDip }) {
-  const [text, setText] = useState(String(figure.of(dip)));
+function FigureField({
+  figure,
+  dip,
+  open,
+  onEdit,
+}: {
+  figure: Figure;
+  dip: Dip;
+  /** What is said where it is left open. */
+  open: string;
+  onEdit: EditDip;
+}) {
+  const now = figure.of(dip);
+  const [text, setText] = useState(now === undefined ? '' : String(now));
   const value = Number(text.replace(',', '.'));
-  const fits =
-    text.trim() !== '' && Number.isFinite(value) && value >= figure.least && value <= figure.most;
+  const { without } = figure;
+  const empty = text.trim() === '';
+  const fits = empty
+    ? without !== undefined
+    : Number.isFinite(value) && value >= figure.least && value <= figure.most;
   const keep = () => {
-    if (fits && value !== figure.of(dip)) onEdit(figure.name, (one) => figure.with(one, value));
+    if (!fits || (empty ? now === undefined : value === now)) return;
+    onEdit(figure.name, (one) => (empty ? (without?.(one) ?? one) : figure.with(one, value)));
   };
   useLeaving(keep);
   return (
@@ -69,7 +88,9 @@ function FigureField({ figure, dip, onEdit }: { figure: Figure; dip: Dip; onEdit
       label={figure.name}
       value={text}
       error={!fits}
-      helperText={fits ? ' ' : `a number from ${figure.least} to ${figure.most}`}
+      helperText={
+        fits ? (without && empty ? open : ' ') : `a number from ${figure.least} to ${figure.most}`
+      }
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
       slotProps={{ htmlInput: { inputMode: 'decimal' } }}
@@ -80,10 +101,13 @@ function FigureField({ figure, dip, onEdit }: { figure: Figure; dip: Dip; onEdit
 /** What a dip is, how it is served, and what to do with it next. */
 export function AboutDip({
   dip,
+  blendC,
   onEdit,
   onClose,
 }: {
   dip: Dip;
+  /** How warm it gets in the machine, °C. */
+  blendC: number;
   onEdit: EditDip;
   onClose: () => void;
 }) {
@@ -132,7 +156,13 @@ export function AboutDip({
           />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
             {figures.map((figure) => (
-              <FigureField key={figure.name} figure={figure} dip={dip} onEdit={onEdit} />
+              <FigureField
+                key={figure.name}
+                figure={figure}
+                dip={dip}
+                open={`worked out: ${Math.round(blendC)}`}
+                onEdit={onEdit}
+              />
             ))}
           </Box>
         </Box>

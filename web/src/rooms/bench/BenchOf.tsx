@@ -171,7 +171,14 @@ export function BenchOf({ dip }: { dip: Dip }) {
         />
       )}
       {ways && <WaysDialog bench={bench} onTake={edits.take} onClose={() => setWays(false)} />}
-      {about && <AboutDip dip={dip} onEdit={edits.edit} onClose={() => setAbout(false)} />}
+      {about && (
+        <AboutDip
+          dip={dip}
+          blendC={bench.conditions.method.blendC}
+          onEdit={edits.edit}
+          onClose={() => setAbout(false)}
+        />
+      )}
     </Box>
   );
 }

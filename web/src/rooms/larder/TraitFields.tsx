@@ -10,7 +10,7 @@ import { hazards } from '@cobbet/core/larder/traits';
 import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { hazardNames, settingFatNames } from './traitNames';
+import { hazardNames, settingFatNames, storedNames } from './traitNames';
 import { PickField } from './PickField';
 import { hazardsIn, type IngredientTexts } from './ingredientForm';
 
@@ -61,6 +61,13 @@ export function TraitFields({
         value={texts.settingFat}
         options={Object.entries(settingFatNames).map(([value, name]) => ({ value, name }))}
         onPick={(settingFat) => onChange({ settingFat })}
+      />
+      <PickField
+        id="ingredient-stored"
+        label="Waits"
+        value={texts.stored}
+        options={Object.entries(storedNames).map(([value, name]) => ({ value, name }))}
+        onPick={(stored) => onChange({ stored })}
       />
       <Box>
         <Box

@@ -4,7 +4,13 @@ import {
   type Role,
   type Structure,
 } from '@cobbet/core/larder/ingredient';
-import { type Hazard, hazards, settingFats, type Traits } from '@cobbet/core/larder/traits';
+import {
+  type Hazard,
+  hazards,
+  settingFats,
+  storedPlaces,
+  type Traits,
+} from '@cobbet/core/larder/traits';
 import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { typedNumber } from '@/components/reading/readingText';
 import { type ComponentKey, components } from './composition';
@@ -26,6 +32,7 @@ export interface IngredientTexts extends Record<ComponentKey, string> {
   /** Hazards with a space between. */
   hazards: string;
   settingFat: string;
+  stored: string;
   /** #rrggbb, empty for the usual colour of its role. */
   colour: string;
   /** `yes` for a raw plant. */
@@ -57,6 +64,7 @@ export function textsOf(ingredient: Ingredient, cupMl: number): IngredientTexts 
     heatUnits: figure(ingredient.heatUnits),
     hazards: ingredient.hazards.join(' '),
     settingFat: ingredient.settingFat ?? '',
+    stored: ingredient.stored,
     colour: ingredient.pigment?.hex ?? '',
     freshRaw: ingredient.freshRaw ? 'yes' : '',
     keepsDays: figure(ingredient.keepsDays ?? undefined),
@@ -152,6 +160,9 @@ export function ownFrom(
   if (changed('hazards')) facts.hazards = hazardsIn(texts.hazards);
   if (changed('settingFat')) {
     facts.settingFat = settingFats.find((fat) => fat === texts.settingFat) ?? null;
+  }
+  if (changed('stored')) {
+    facts.stored = storedPlaces.find((place) => place === texts.stored) ?? 'room';
   }
   if (changed('colour')) facts.pigment = pigmentIn(texts.colour, base);
   if (changed('keepsDays')) {

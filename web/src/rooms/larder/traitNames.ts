@@ -1,4 +1,4 @@
-import type { Hazard, SettingFat } from '@cobbet/core/larder/traits';
+import type { Hazard, SettingFat, Stored } from '@cobbet/core/larder/traits';
 
 /** Hazards in a cook's words, as the larder lists them. */
 export const hazardNames: Record<Hazard, string> = {
@@ -27,4 +27,11 @@ export const settingFatNames: Record<SettingFat | '', string> = {
   olive: 'sets a little, as olive oil',
   coconut: 'sets hard, as coconut oil',
   milk: 'sets, as butter and cheese',
+};
+
+/** Where a thing waits, in a cook's words. */
+export const storedNames: Record<Stored, string> = {
+  room: 'on the shelf',
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
 };

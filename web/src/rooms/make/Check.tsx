@@ -80,7 +80,8 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           What does the spoon show?
         </Typography>
         <Typography sx={{ color: 'text.secondary', mb: 1.5 }}>
-          Warm from the machine. Predicted: {bodyText(now.warmBody)} ± {now.sd.toFixed(1)}.
+          From the machine, about {Math.round(control.conditions.method.blendC)} °C. Predicted:{' '}
+          {bodyText(now.warmBody)} ± {now.sd.toFixed(1)}.
         </Typography>
         <ReadingForm
           label="What the spoon shows"

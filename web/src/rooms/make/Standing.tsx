@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import { bodyWord } from '@cobbet/core/mix/bodyWords';
+import type { BowlHeat } from '@cobbet/core/mix/bowlHeat';
+import { heatWords } from '@/components/heatWords';
 import { bodyFigure } from '@/components/bodyText';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { colour } from '@/theme/colour';
@@ -10,10 +12,13 @@ export function Standing({
   title,
   body,
   empty,
+  heat = null,
 }: {
   title: string;
   body: number | null;
   empty: string;
+  /** How warm it is in the machine; left out where that says nothing. */
+  heat?: BowlHeat | null;
 }) {
   const word = body === null ? null : bodyWord(body);
   return (
@@ -23,7 +28,10 @@ export function Standing({
         <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>{title}</Box>
         <Box sx={{ fontSize: typeScale.figure, fontWeight: 700 }}>{word ?? empty}</Box>
         {body !== null && (
-          <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>body {bodyFigure(body)}</Box>
+          <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>
+            body {bodyFigure(body)}
+            {heat && ` · ${heatWords(heat)}`}
+          </Box>
         )}
       </Box>
     </Box>

@@ -14,6 +14,7 @@ import { useDevices } from '@/devices/deviceStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
+import { runHeat } from '@cobbet/core/book/runHeat';
 import { AimHere } from './AimHere';
 import { LogButtons } from './LogButtons';
 import { LogTyped } from './LogTyped';
@@ -31,6 +32,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
   const onScale = useDevices((state) => state.scale !== null);
   if (!entry) return null;
   const { now, next } = runBowl(run, dip, kitchen);
+  const heat = (withNext: boolean) => runHeat(run, kitchen.larder, withNext);
   const machine = machineFor(run, kitchen);
   const nextBody = next?.freshBody ?? null;
   const stalls =
@@ -46,7 +48,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
     <Weighing
       rowId={entry.rowId}
       wantedG={entry.planned.massG}
-      bowlC={run.method.blendC}
+      bowlC={control.conditions.method.blendC}
       onLog={(amount) => void control.log(amount)}
     />
   );
@@ -95,12 +97,14 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           title="the bowl now"
           body={now.massG > 0 ? now.freshBody : null}
           empty={now.massG > 0 ? 'crumbs' : 'empty'}
+          heat={heat(false)}
         />
         {next && entry.planned.place === 'bowl' && (
           <Standing
             title={`after this, ± ${next.sd.toFixed(1)}`}
             body={next.massG > 0 ? nextBody : null}
             empty={next.massG > 0 ? 'crumbs' : 'empty'}
+            heat={heat(true)}
           />
         )}
       </Box>

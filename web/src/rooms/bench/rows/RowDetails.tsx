@@ -25,6 +25,7 @@ import type { Larder } from '@cobbet/core/larder/larder';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import { PourOff } from '@/components/PourOff';
 import { colour } from '@/theme/colour';
+import { GoesInAt } from './GoesInAt';
 import { WorkedInFields } from './WorkedInFields';
 
 /** What is poured and not spooned. */
@@ -176,6 +177,9 @@ export function RowDetails(props: Props) {
               }
             />
           </Box>
+        )}
+        {ingredient && row.place === 'bowl' && (
+          <GoesInAt row={row} ingredient={ingredient} onChange={onChange} />
         )}
         <WorkedInFields read={read} machine={machine} method={method} onChange={onChange} />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>

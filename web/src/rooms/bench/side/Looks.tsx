@@ -38,7 +38,7 @@ function Dab({ hex, label, size = 46 }: { hex: string; label: string; size?: num
 
 /** What it will look like, what leads in it, and what takes its colour. */
 export function Looks({ bench }: { bench: Bench }) {
-  const { parts, dip, analysis, kitchen } = bench;
+  const { parts, dip, analysis, kitchen, conditions } = bench;
   const { larder } = kitchen;
   const { per100g } = analysis;
   const { hex, lead, browns } = useMemo(
@@ -48,11 +48,11 @@ export function Looks({ bench }: { bench: Bench }) {
       browns: browning(
         parts,
         per100g,
-        dip.method.blendC,
+        conditions.method.blendC,
         dip.rows.some(({ raw }) => raw?.from === 'blanched'),
       ),
     }),
-    [parts, dip, per100g],
+    [parts, dip, per100g, conditions],
   );
   if (hex === null || lead === null) return null;
   const name = namesIn(larder);
