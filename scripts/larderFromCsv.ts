@@ -41,7 +41,7 @@ function yes(text: string): boolean {
 /** Column names that don't become a plain camelCase of themselves. */
 const renamed: Record<string, string> = { density_g_per_ml: 'densityGPerMl' };
 
-const textColumns = new Set(['id', 'name', 'role', 'structure']);
+const textColumns = new Set(['id', 'name', 'role', 'structure', 'source_kind', 'confidence']);
 const listColumns = new Set(['allergens']);
 const yesNoColumns = new Set(['vegan', 'vegetarian']);
 /** Traits: a cell left empty is the plain one, and left out. */
@@ -66,18 +66,18 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   package_g: number('package_g'),
 };
 const pigmentColumns = new Set(['colour', 'colour_strength']);
-const sourceColumns = new Set(['measure_note', 'source', 'confidence']);
+const sourceColumns = new Set(['measure_note', 'source']);
 
 function cell(column: string, text: string): Cell {
   if (textColumns.has(column)) return text;
   if (listColumns.has(column)) return text === '' ? [] : text.split(';');
-  if (yesNoColumns.has(column)) return text === 'yes';
+  if (yesNoColumns.has(column)) return text === 'check' ? text : text === 'yes';
   if (column === 'piece_name') return text === '' ? null : text;
   if (text === '') return null;
   return number(column)(text);
 }
 
-type Sources = Record<string, { measureNote: string; source: string; confidence: string }>;
+type Sources = Record<string, { measureNote: string; source: string }>;
 
 /**
  * Reads the larder CSV.
@@ -110,7 +110,6 @@ export function larderFromCsv(csv: string) {
     sources[row['id'] ?? ''] = {
       measureNote: row['measure_note'] ?? '',
       source: row['source'] ?? '',
-      confidence: row['confidence'] ?? '',
     };
   });
   return { columns, sources, count: rows.length };

@@ -61,7 +61,7 @@ export function adviseRequest(
   const warnings = request.readings.flatMap((taken, index): Caution[] => {
     const { warning } = takeReading(taken);
     return warning
-      ? [{ id: 'reading', level: 'know', message: `readings[${index}]: ${warning}` }]
+      ? [{ id: 'reading', level: 'know', message: `readings[${index}]: ${warning}`, from: [] }]
       : [];
   });
   const advice = advise(

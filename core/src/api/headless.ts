@@ -24,14 +24,15 @@ import type { Caution } from '../safety/cautions';
 
 function withToTaste(
   analysis: AnalysisAnswer,
-  parts: readonly { toTaste: boolean; ingredient: { name: string } }[],
+  parts: readonly { toTaste: boolean; ingredient: { id: string; name: string } }[],
 ) {
-  const open = parts.filter((part) => part.toTaste).map((part) => part.ingredient.name);
+  const open = parts.filter((part) => part.toTaste).map(({ ingredient }) => ingredient);
   if (open.length === 0) return analysis;
   const warning: Caution = {
     id: 'to-taste',
     level: 'know',
-    message: `Counted as nothing, since to taste: ${open.join(', ')}.`,
+    message: `Counted as nothing, since to taste: ${open.map(({ name }) => name).join(', ')}.`,
+    from: open.map(({ id }) => id),
   };
   return { ...analysis, warnings: [...analysis.warnings, warning] };
 }
@@ -41,6 +42,7 @@ function withDoubts(analysis: AnalysisAnswer, parts: readonly Part[]): AnalysisA
     id: 'is-this-right',
     level: 'know',
     message: `parts[${index}], ${parts[index]?.ingredient.name}: ${message} Is this right?`,
+    from: parts[index] ? [parts[index].ingredient.id] : [],
   }));
   return { ...analysis, warnings: [...analysis.warnings, ...warnings] };
 }

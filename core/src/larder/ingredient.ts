@@ -47,6 +47,15 @@ export const structures = [
 ] as const;
 export type Structure = (typeof structures)[number];
 
+/** Whether a thing fits a diet; `check` where it depends on how it was made: read the label. */
+export type FitsDiet = boolean | 'check';
+
+/** A table of measured foods, labels of bought ones, or judgement. */
+export const sourceKinds = ['measured', 'label', 'judged'] as const;
+export type SourceKind = (typeof sourceKinds)[number];
+export const confidences = ['low', 'medium', 'high'] as const;
+export type Confidence = (typeof confidences)[number];
+
 /** What 100 g of an ingredient are made of, g. */
 export const compositionKeys = [
   'waterG',
@@ -86,14 +95,18 @@ export interface Ingredient extends Traits {
   /** Net content of one can or package as this cook buys it, g; the usual size when left out. */
   packageG?: number;
   allergens: string[];
-  vegan: boolean;
-  vegetarian: boolean;
+  vegan: FitsDiet;
+  vegetarian: FitsDiet;
   costHintEurPerKg: number;
   garlicUnits: number;
   heatUnits: number;
   bitterUnits: number;
   umamiUnits: number;
   aliases?: string[];
+  /** Where its figures come from; left out for the cook's own. */
+  sourceKind?: SourceKind;
+  /** How far they can be trusted. */
+  confidence?: Confidence;
 }
 
 /** An ingredient of one's own with nothing taken from another; traits it does not say are plain. */

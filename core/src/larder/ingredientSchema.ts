@@ -1,9 +1,11 @@
 import Joi from 'joi';
 import {
   compositionKeys,
+  confidences,
   type Ingredient,
   type OwnIngredient,
   roles,
+  sourceKinds,
   structures,
 } from './ingredient';
 import { hazards, settingFats, storedPlaces } from './traits';
@@ -16,6 +18,7 @@ const range = Joi.object({
   typical: Joi.number().positive().max(10_000).required(),
   high: Joi.number().positive().max(10_000).required(),
 }).allow(null);
+const fitsDiet = Joi.alternatives(Joi.boolean(), Joi.string().valid('check'));
 const kind = Joi.string().min(1).max(60);
 
 const traits = {
@@ -62,8 +65,8 @@ const facts = {
   packageG: Joi.number().positive().max(50_000),
   pieceG: Joi.number().positive().max(10_000).allow(null),
   allergens: Joi.array().items(Joi.string().min(1).max(40)).max(20),
-  vegan: Joi.boolean(),
-  vegetarian: Joi.boolean(),
+  vegan: fitsDiet,
+  vegetarian: fitsDiet,
   costHintEurPerKg: Joi.number().min(0).max(10_000),
   garlicUnits: units,
   heatUnits: units,
@@ -71,7 +74,8 @@ const facts = {
   umamiUnits: units,
   aliases: Joi.array().items(Joi.string().min(1).max(60)).max(20),
   source: Joi.string().allow('').max(300),
-  confidence: Joi.string().valid('low', 'medium', 'high'),
+  sourceKind: Joi.string().valid(...sourceKinds),
+  confidence: Joi.string().valid(...confidences),
 };
 
 const id = Joi.string()

@@ -1,6 +1,6 @@
 import shipped from './data/ingredients.json';
 import { aliases } from './aliases';
-import type { Ingredient, OwnIngredient } from './ingredient';
+import { compositionKeys, type Ingredient, type OwnIngredient } from './ingredient';
 import { plainTraits, type Traits } from './traits';
 
 /** All ingredients by id, in larder order. */
@@ -46,7 +46,10 @@ export function larderWith(own: readonly OwnIngredient[]): Larder {
       const { like: _like, ...facts } = one;
       const name = facts.name ?? (one.id === one.like ? base.name : one.id);
       const kept = one.id === one.like ? base.aliases : undefined;
-      larder.set(one.id, { ...base, aliases: kept, ...facts, name });
+      const ofBase = compositionKeys.every((key) => facts[key] === undefined);
+      // figures of one's own come from nobody's table
+      const source = ofBase ? {} : { sourceKind: undefined, confidence: undefined };
+      larder.set(one.id, { ...base, ...source, aliases: kept, ...facts, name });
     } else {
       // a whole record may be older than the traits: one of a shipped id keeps what that one has
       const traits = larder.get(one.id);

@@ -115,6 +115,8 @@ describe('a proposal', () => {
     ]);
     expect(consequences.allergensGained.sort()).toEqual(['milk', 'sesame']);
     expect(consequences.dietsLost).toContain('vegan');
+    // feta is milk; whether its rennet is vegetarian stands on the label
+    expect(consequences.dietsToCheck).toEqual(['vegetarian']);
     expect(consequences.dietsGained).toEqual([]);
     expect(consequences.cautions.map(({ id }) => id)).toEqual(['unpasteurised']);
     expect(consequences.massG).toBeCloseTo(85, 9);

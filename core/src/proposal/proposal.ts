@@ -1,3 +1,4 @@
+import { type Diet, dietFit, diets } from '../dip/diets';
 import { allergensOf } from '../dip/analyse';
 import type { Machine } from '../kitchen/machines';
 import type { Conditions } from '../mix/conditions';
@@ -14,15 +15,14 @@ import type { Edit } from './edit';
 export type Maker =
   'landing' | 'next step' | 'way back' | 'nudge' | 'way of making' | 'size' | 'order' | 'loosening';
 
-/** A diet a dip can fit. */
-export type Diet = 'vegan' | 'vegetarian';
-
 /** What a change brings along beside the figures it is made for. */
 export interface Consequences {
   allergensGained: string[];
   allergensLost: string[];
   dietsGained: Diet[];
   dietsLost: Diet[];
+  /** Diets it fitted and now fits only if labels say so. */
+  dietsToCheck: Diet[];
   /** Days it is kept in the fridge, before and after. */
   keepDays: { before: number; after: number };
   /** Cautions that did not apply before. */
@@ -78,8 +78,6 @@ export function startFrom(bowl: Bowl): StartingBowl {
   return { ...bowl, mix, figures: figuresOf(mix, bowl.conditions) };
 }
 
-const diets = ['vegan', 'vegetarian'] as const;
-const fits = ({ parts }: Bowl, diet: Diet) => parts.every(({ ingredient }) => ingredient[diet]);
 const costOf = ({ per100g, massG }: Figures) => (per100g.costEur * massG) / 100;
 const without = (all: readonly string[], some: readonly string[]) =>
   all.filter((one) => !some.includes(one));
@@ -88,6 +86,7 @@ const cautionsOf = ({ parts, figures, conditions }: StartingBowl) =>
   cautionsFor(parts, figures, conditions);
 
 function consequencesOf(from: StartingBowl, to: StartingBowl): Consequences {
+  const fits = ({ parts }: Bowl, diet: Diet) => dietFit(parts, diet).fits;
   const before = allergensOf(from.parts);
   const after = allergensOf(to.parts);
   const known = new Set(cautionsOf(from).map(({ id }) => id));
@@ -95,8 +94,9 @@ function consequencesOf(from: StartingBowl, to: StartingBowl): Consequences {
   return {
     allergensGained: without(after, before),
     allergensLost: without(before, after),
-    dietsGained: diets.filter((diet) => !fits(from, diet) && fits(to, diet)),
+    dietsGained: diets.filter((diet) => !fits(from, diet) && fits(to, diet) === true),
     dietsLost: diets.filter((diet) => fits(from, diet) && !fits(to, diet)),
+    dietsToCheck: diets.filter((diet) => fits(from, diet) === true && fits(to, diet) === 'check'),
     keepDays: { before: keptDays(from, from.parts), after: keptDays(to, to.parts) },
     cautions: cautionsOf(to).filter(({ id }) => !known.has(id)),
     costEur: costOf(to.figures) - costOf(from.figures),

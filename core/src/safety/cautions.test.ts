@@ -4,7 +4,7 @@ import { conditionsOf } from '../../test/kitchenOf';
 import { analyse } from '../dip/analyse';
 import { shippedLarder } from '../larder/larder';
 import type { Place } from '../mix/part';
-import { cautionsFor } from './cautions';
+import { cautionsFor, cautionsOf } from './cautions';
 
 type Row = [id: string, massG: number, place?: Place];
 
@@ -129,6 +129,32 @@ describe('each caution and what only looks like it', () => {
     expect(withSoup('bowl', 90)).toContain('hot-jug');
     expect(withSoup('bowl', 60)).not.toContain('hot-jug');
     expect(withSoup('top', 90)).not.toContain('hot-jug');
+  });
+
+  test('each names what raises it, once; what concerns the dip as a whole names nothing', () => {
+    const from = (rows: readonly Row[], id: string, blendC = 32) =>
+      cautionsFor(
+        partsOf(rows),
+        { waterOutside: 1 },
+        conditionsOf({ method: { grind: 'normal', overrunPct: 0, blendC } }),
+      ).find((one) => one.id === id)?.from;
+    const pate: Row[] = [
+      ['kidney-beans-red-cooked', 200],
+      ['kidney-beans-red-cooked', 50],
+      ['honey', 5],
+    ];
+    expect(from(pate, 'kidney-beans')).toEqual(['kidney-beans-red-cooked']);
+    expect(from(pate, 'honey')).toEqual(['honey']);
+    expect(from(pate, 'hot-jug', 90)).toEqual([]);
+    const cautions = cautionsFor(
+      [...partsOf(pate), part('olives-green', 20)],
+      { waterOutside: 1 },
+      conditionsOf(),
+    );
+    expect(cautionsOf(cautions, 'honey').map(({ id }) => id)).toEqual(['honey']);
+    // a label to be read is no matter of handling it
+    expect(cautions.map(({ id }) => id)).toContain('read-label');
+    expect(cautionsOf(cautions, 'olives-green')).toEqual([]);
   });
 
   test('hazards no shipped thing has are raised by one’s own', () => {

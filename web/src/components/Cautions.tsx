@@ -5,7 +5,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
 const asCaution = (one: string | Caution): Caution =>
-  typeof one === 'string' ? { id: one, level: 'care', message: one } : one;
+  typeof one === 'string' ? { id: one, level: 'care', message: one, from: [] } : one;
 
 /** Cautions with whose word goes before theirs, what is dangerous in bold; nothing where there are none. */
 export function Cautions({

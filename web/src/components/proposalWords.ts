@@ -71,6 +71,7 @@ export function consequenceWords({
   allergensLost,
   dietsGained,
   dietsLost,
+  dietsToCheck,
   keepDays,
   overfillMl,
 }: Consequences): string[] {
@@ -78,6 +79,7 @@ export function consequenceWords({
     ...(allergensGained.length > 0 ? [`adds ${allergensGained.join(', ')}`] : []),
     ...(allergensLost.length > 0 ? [`no ${allergensLost.join(', ')} any more`] : []),
     ...dietsLost.map((diet) => `no longer ${diet}`),
+    ...dietsToCheck.map((diet) => `${diet} only if the label says so`),
     ...dietsGained.map((diet) => `now ${diet}`),
     ...(keepDays.after !== keepDays.before
       ? [`keeps ${keepDays.after} days, not ${keepDays.before}`]

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import { sourceOf } from '@cobbet/core/larder/sources';
 import { typedNumber } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { components, type ComponentKey } from './composition';
+import { sourceWords } from './sourceWords';
 import { CompositionBar } from './CompositionBar';
 import { compositionSum, type IngredientTexts } from './ingredientForm';
 
@@ -22,9 +24,12 @@ export function Against({
   ) as Record<ComponentKey, number>;
   const differs = components.some(({ key }) => Math.abs(mine[key] - typical[key]) > 0.005);
   const sum = compositionSum(texts);
+  const source = sourceOf(typical.id)?.source ?? null;
   return (
     <Box sx={{ my: 1, fontSize: typeScale.small, color: colour.muted }}>
-      <Box sx={{ mb: 0.25 }}>{own ? 'typical' : `like ${typical.name}`}</Box>
+      <Box sx={{ mb: 0.25 }}>
+        {own ? 'typical' : `like ${typical.name}`}: {sourceWords(typical)}
+      </Box>
       <CompositionBar ingredient={typical} height={18} />
       {differs && (
         <>
@@ -37,6 +42,7 @@ export function Against({
           ? 'Something in it is no figure.'
           : `Adds up to ${sum.toFixed(1)} g of 100; the rest is ash and what tables leave out.`}
       </Box>
+      {own && source !== null && <Box sx={{ mt: 0.5 }}>Source: {source}</Box>}
     </Box>
   );
 }

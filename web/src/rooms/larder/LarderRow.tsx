@@ -6,6 +6,7 @@ import { memo } from 'react';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { doubtWord } from './sourceWords';
 import { CompositionBar } from './CompositionBar';
 
 /** An allergen as a cook says it. */
@@ -92,6 +93,7 @@ export const LarderRow = memo(function LarderRow({
               inHouse === undefined ? '' : `in the house: ${inHouse}`,
               allergens.map(allergenWord).join(', '),
               pieceG !== null && pieceName !== null ? `${pieceName} ${pieceG} g` : '',
+              doubtWord(ingredient),
             ]
               .filter((part) => part !== '')
               .join(' · ')}

@@ -13,6 +13,7 @@ import { useState } from 'react';
 import { useFocusIfLost } from '@/components/useFocusIfLost';
 import { bodyText } from '@/components/bodyText';
 import { TasteRow, withTaste } from '@/components/TasteRow';
+import { Cautions } from '@/components/Cautions';
 import { ReadingForm } from '@/components/reading/ReadingForm';
 import { readingText } from '@/components/reading/readingText';
 import { completeRun } from '@/store/commands';
@@ -109,6 +110,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
         />
       </Box>
       <Gates run={run} control={control} />
+      <Cautions cautions={now.cautions} />
       <section>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
           <YieldField run={run} control={control} predicted={now.massG} body={now.freshBody} />

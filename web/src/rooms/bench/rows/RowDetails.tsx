@@ -25,6 +25,8 @@ import type { Larder } from '@cobbet/core/larder/larder';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import { PourOff } from '@/components/PourOff';
 import { colour } from '@/theme/colour';
+import type { Caution } from '@cobbet/core/safety/cautions';
+import { Cautions } from '@/components/Cautions';
 import { GoesInAt } from './GoesInAt';
 import { WorkedInFields } from './WorkedInFields';
 
@@ -33,6 +35,8 @@ const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || r
 
 interface Props {
   read: ReadRow;
+  /** Those it raises. */
+  cautions: readonly Caution[];
   larder: Larder;
   measures: MeasureSystem;
   machine: Machine;
@@ -83,7 +87,7 @@ function LimitField({
 
 /** Everything about a row that does not fit on the line. */
 export function RowDetails(props: Props) {
-  const { read, larder, measures, machine, method, anchor } = props;
+  const { read, cautions, larder, measures, machine, method, anchor } = props;
   const { onChange, onRetype, onDelete, onMakeReady, onClose } = props;
   const { row, ingredient } = read;
   const name = ingredient?.name ?? row.ingredientId;
@@ -198,6 +202,7 @@ export function RowDetails(props: Props) {
             onSave={limit('max')}
           />
         </Box>
+        <Cautions cautions={cautions} />
         {ingredient && pours(ingredient) && read.massG > 0 && (
           <PourOff ingredient={ingredient} wantedG={read.massG} measures={measures} />
         )}

@@ -4,6 +4,7 @@ import DragIndicator from '@mui/icons-material/DragIndicator';
 import LockOpenOutlined from '@mui/icons-material/LockOpenOutlined';
 import LockOutlined from '@mui/icons-material/LockOutlined';
 import Tune from '@mui/icons-material/Tune';
+import WarningAmber from '@mui/icons-material/WarningAmber';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
@@ -67,6 +68,8 @@ export interface RowProps {
   measures: MeasureSystem;
   /** Its amount is worth a second look. */
   doubtful: boolean;
+  /** It raises a caution that must be minded where it is handled. */
+  minded: boolean;
   actions: RowActions;
   /** What makes the row one that can be dragged; until that is loaded it moves by key. */
   grip?: Grip;
@@ -77,7 +80,7 @@ export interface RowProps {
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
  */
 export const RowStrip = memo(function RowStrip(props: RowProps) {
-  const { read, index, typing, view, measures, doubtful, actions, grip } = props;
+  const { read, index, typing, view, measures, doubtful, minded, actions, grip } = props;
   const { row, ingredient, error } = read;
   const name = shortName(ingredient?.name ?? row.ingredientId);
   const { field, beside } = amountTexts(read, view, measures);
@@ -174,6 +177,12 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
             whiteSpace: 'nowrap',
           }}
         >
+          {minded && (
+            <WarningAmber
+              titleAccess="A caution: see its details"
+              sx={{ fontSize: typeScale.text, mr: 0.5, mb: '-2px', color: colour.caution }}
+            />
+          )}
           {name}
         </Box>
         <Box

@@ -7,6 +7,7 @@ import { fridgeDays, keptDays } from '@cobbet/core/safety/fridgeDays';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { printNumber } from '@cobbet/core/amounts/printAmount';
 import { shortName } from '@/components/shortName';
+import { dietWords } from '@/components/dietWords';
 import { Cautions } from '@/components/Cautions';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -32,6 +33,7 @@ export function Yield({
   // fewer days than that are the cook's own
   const decides = usual.limitedBy !== null && keepDays >= usual.usual;
   const limit = decides ? shortName(usual.because).toLowerCase() : null;
+  const diet = dietWords(parts);
   const portions = Math.floor(massG / dip.portionG);
   if (massG + topG === 0) {
     return (
@@ -73,6 +75,7 @@ export function Yield({
           . The machine may carry more.
         </Box>
       )}
+      {diet !== null && <Box sx={{ fontSize: typeScale.note, mt: 0.5 }}>{diet}</Box>}
       <Cautions cautions={cautions} sx={{ mt: 1.25 }} />
     </Panel>
   );
