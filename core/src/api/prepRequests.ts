@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { resolveIngredient } from '../larder/find';
 import { shippedLarder } from '../larder/larder';
-import { type Cooling, coolingWays, minutesTo, usualAmbientC } from '../prepare/cool';
+import { type Cooling, coolingWays, iceFor, minutesTo, usualAmbientC } from '../prepare/cool';
 import { type Preparation, prepare, rawFor, routesTo } from '../prepare/prepare';
 import { type PulseMethod, usualPulseMethod } from '../prepare/pulseRoutes';
 import { pulses } from '../prepare/pulses';
@@ -126,17 +126,21 @@ export function soakRequest(value: unknown): SoakAnswer {
 
 /** When a pan has cooled to each mark; null where it never does. */
 export interface CoolAnswer {
+  /** g of ice a bath takes to bring so much to 5 °C; left out where no mass is said or it is not on ice. */
+  iceG?: number;
   minutesTo: Record<'30' | '21' | '5', number | null>;
   cautions: string[];
 }
 
-const coolSchema = Joi.object<Cooling>({
+const coolSchema = Joi.object<Cooling & { massG?: number }>({
   depthMm: Joi.number().min(1).max(1000).required(),
   startC: Joi.number().min(-5).max(110).required(),
   ambientC: Joi.number().min(-40).max(60),
   how: Joi.string()
     .valid(...coolingWays)
     .default('air'),
+  open: Joi.boolean(),
+  massG: Joi.number().positive().max(100_000),
 }).required();
 
 /**
@@ -145,9 +149,11 @@ const coolSchema = Joi.object<Cooling>({
  * @throws BadInput naming the field that is wrong
  */
 export function coolRequest(value: unknown): CoolAnswer {
-  const asked = checked(coolSchema, value);
+  const { massG, ...asked } = checked(coolSchema, value);
   const cooling = { ...asked, ambientC: asked.ambientC ?? usualAmbientC[asked.how] };
+  const onIce = cooling.how === 'ice-bath' || cooling.how === 'ice-now-and-then';
   return {
+    ...(massG !== undefined && onIce ? { iceG: iceFor(massG, cooling.startC, 5) } : {}),
     minutesTo: {
       '30': minutesTo(cooling, 30),
       '21': minutesTo(cooling, 21),

@@ -7,7 +7,7 @@ import { ingredient } from '../../test/larderIngredient';
 import { pulsesFromCsv, yieldsFromCsv } from '../../../scripts/prepFromCsv';
 import { coolRequest, prepareRequest, soakRequest } from '../api/prepRequests';
 import { shippedLarder } from '../larder/larder';
-import { minutesTo, temperatureAfter, twoStages } from './cool';
+import { coolingWays, iceFor, minutesTo, temperatureAfter, twoStages } from './cool';
 import { kitchenRoutes } from './kitchenRoutes';
 import { learnedYield } from './ownYield';
 import { prepare, rawFor, routesTo } from './prepare';
@@ -126,12 +126,45 @@ describe('cooling', () => {
     expect(minutesTo(room, 90)).toBe(0);
   });
 
+  test('an open pan that steams cools sooner, most of all while it is hot; a thin one as vapour tables say', () => {
+    const pan = (open: boolean, startC = 90) =>
+      minutesTo({ depthMm: 2, startC, ambientC: 20, how: 'air', open }, startC - 5) ?? NaN;
+    expect(pan(false) / pan(true)).toBeGreaterThan(pan(false, 40) / pan(true, 40));
+    // at 60 °C saturated air holds 0.1304 kg/m³, at 20 °C 0.0173: 5 / (1.2 · 1006 · 0.9) m/s of it evaporates
+    const perSecond = 5 / (1.2 * 1006 * 0.9);
+    const extra = (perSecond * (0.1304 - 0.5 * 0.0173) * 2.4e6) / 40;
+    const seconds = (3.6e6 * 0.0002 * 1) / ((8 + extra) * 40);
+    const thin = { depthMm: 0.2, startC: 60.5, ambientC: 20, how: 'air', open: true } as const;
+    expect((minutesTo(thin, 59.5) ?? NaN) / (seconds / 60)).toBeCloseTo(1, 1);
+    const bath = { depthMm: 40, startC: 90, ambientC: 0, how: 'ice-bath' } as const;
+    expect(minutesTo({ ...bath, open: true }, 30)).toBe(minutesTo(bath, 30));
+    const after = temperatureAfter(thin, minutesTo(thin, 40) ?? NaN);
+    expect(after).toBeCloseTo(40, 3);
+  });
+
+  test('stirred now and then is a good deal slower than stirred all the time, and quicker than left alone', () => {
+    const to30 = (how: (typeof coolingWays)[number]) =>
+      minutesTo({ depthMm: 60, startC: 90, ambientC: 0, how }, 30) ?? NaN;
+    expect(to30('ice-now-and-then')).toBeGreaterThan(2 * to30('ice-bath'));
+    expect(to30('ice-now-and-then')).toBeLessThan(to30('fridge') / 3);
+  });
+
+  test('ice by the heat it takes: a kilo from 90 to 5 °C', () => {
+    // 306 kJ by 379 J/g of ice, a third to spare
+    expect(iceFor(1000, 90, 5)).toBeCloseTo((85 * 3600 * 1.3) / (36.9 + 333.6 + 8.36), 6);
+    expect(iceFor(1000, 4, 5)).toBe(0);
+    expect(
+      coolRequest({ depthMm: 40, startC: 90, how: 'ice-now-and-then', massG: 500 }).iceG,
+    ).toBeCloseTo(iceFor(500, 90, 5), 9);
+    expect(coolRequest({ depthMm: 40, startC: 90, how: 'air', massG: 500 }).iceG).toBeUndefined();
+  });
+
   test('the two stages, met by a shallow ice bath and missed by a deep pot', () => {
     expect(twoStages({ depthMm: 30, startC: 90, ambientC: 0, how: 'ice-bath' }).met).toBe(true);
     const pot = coolRequest({ depthMm: 150, startC: 90, how: 'air' });
     expect(pot.minutesTo['5']).toBeNull();
     expect(pot.cautions.join(' ')).toMatch(/more than the usual 2 h.*never gets to 5 °C/);
-    const fridge = coolRequest({ depthMm: 40, startC: 60, ambientC: 4, how: 'fridge' });
+    const fridge = coolRequest({ depthMm: 40, startC: 61, ambientC: 4, how: 'fridge' });
     expect(fridge.minutesTo['5'] ?? 0).toBeGreaterThan(fridge.minutesTo['21'] ?? Infinity);
     expect(fridge.cautions.join(' ')).toContain('takes very long');
     expect(refusal(() => coolRequest({ depthMm: 0, startC: 60 })).field).toBe('depthMm');

@@ -36,8 +36,8 @@ const skinsKept = 1 - yieldOf('chickpea-skins-share').typical;
 const boiledOff = 0.2;
 /** What soda saves of the pot's time (judgement, within data/soak-cook.csv). */
 const sodaSaves = 0.35;
-/** A bowl of drained pulses stood in ice water and stirred. */
-const iceBath = { depthMm: 60, startC: 90, ambientC: 0, how: 'ice-bath' } as const;
+/** A bowl of drained pulses stood in ice water and stirred now and then. */
+const iceBath = { depthMm: 60, startC: 90, ambientC: 0, how: 'ice-now-and-then' } as const;
 
 const middle = (range: { low: number; high: number } | null) =>
   range ? (range.low + range.high) / 2 : 0;

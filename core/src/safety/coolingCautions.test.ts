@@ -45,8 +45,14 @@ describe('a cooling against the usual two stages', () => {
 
   test('what never was above 21 °C is not cooled in stages; a degree above is', () => {
     expect(coolingCautions(still('air', 20, 21))).toEqual([]);
-    expect(coolingCautions(still('air', 20, 22))).toContain(
+    expect(coolingCautions(still('air', 20, 22))).toEqual([
       'It never gets to 5 °C here: it needs the fridge or ice.',
-    );
+      local,
+    ]);
+  });
+
+  test('the two stages are for what was over 60 °C', () => {
+    expect(coolingCautions(still('fridge', 4, 60))).toEqual([]);
+    expect(coolingCautions(still('fridge', 4, 61))).toContain(local);
   });
 });

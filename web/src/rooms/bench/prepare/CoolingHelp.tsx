@@ -1,17 +1,21 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import NativeSelect from '@mui/material/NativeSelect';
 import Slider from '@mui/material/Slider';
 import {
   type Cooling,
   type CoolingWay,
   coolingWays,
+  iceFor,
   minutesTo,
   temperatureAfter,
   twoStages,
   usualAmbientC,
 } from '@cobbet/core/prepare/cool';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { straightScale } from '@/components/scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
@@ -23,8 +27,12 @@ const height = 120;
 const wayNames: Record<CoolingWay, string> = {
   air: 'on the side',
   fridge: 'in the fridge',
-  'ice-bath': 'in ice water, stirred',
+  'ice-bath': 'in ice water, stirred all the time',
+  'ice-now-and-then': 'in ice water, stirred now and then',
 };
+
+/** Ice to bring so much from 90 °C to 5, to the next 50 g. */
+const roundedIce = (massG: number) => Math.ceil(iceFor(massG, 90, 5) / 50) * 50;
 
 function after(minutes: number | null): string {
   if (minutes === null) return 'never';
@@ -32,11 +40,13 @@ function after(minutes: number | null): string {
   return `${(minutes / 60).toFixed(1)} h`;
 }
 
-/** How long something hot takes to cool, drawn, against the usual two stages. */
-export function CoolingHelp() {
+/** How long something hot takes to cool, drawn, against the usual two stages, and the ice it takes. */
+export function CoolingHelp({ massG }: { massG: number }) {
   const [depthMm, setDepth] = useState(40);
-  const [how, setHow] = useState<CoolingWay>('ice-bath');
-  const cooling: Cooling = { depthMm, startC: 90, ambientC: usualAmbientC[how], how };
+  const [how, setHow] = useState<CoolingWay>('ice-now-and-then');
+  const [open, setOpen] = useState(false);
+  const onIce = how === 'ice-bath' || how === 'ice-now-and-then';
+  const cooling: Cooling = { depthMm, startC: 90, ambientC: usualAmbientC[how], how, open };
   const blend = minutesTo(cooling, 30);
   const end = Math.max(
     20,
@@ -65,6 +75,14 @@ export function CoolingHelp() {
           ))}
         </NativeSelect>
         <span>{depthMm} mm deep</span>
+        {!onIce && (
+          <FormControlLabel
+            label="open, steaming"
+            control={
+              <Checkbox size="small" checked={open} onChange={(_, checked) => setOpen(checked)} />
+            }
+          />
+        )}
       </Box>
       <Slider
         size="small"
@@ -118,6 +136,12 @@ export function CoolingHelp() {
             : 'Outside the usual two stages, 60 to 21 °C in 2 h and to 5 °C in 4 more: shallower, or ice.'}
         </Box>{' '}
         Local rules differ.
+        {onIce && massG > 0 && (
+          <>
+            {' '}
+            For {printGrams(massG)} about <strong>{printGrams(roundedIce(massG))}</strong> of ice.
+          </>
+        )}
       </Box>
     </Box>
   );

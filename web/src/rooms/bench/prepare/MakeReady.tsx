@@ -138,7 +138,7 @@ export function MakeReady({
                   hot={method.soak === 'hot'}
                 />
               )}
-              {(dried || comesHot) && <CoolingHelp />}
+              {(dried || comesHot) && <CoolingHelp massG={massG} />}
             </Box>
           </Box>
         )}
