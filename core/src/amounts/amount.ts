@@ -35,6 +35,7 @@ export const fills = [
   'generous',
   'packed',
   'loose',
+  'chopped',
 ] as const;
 export type Fill = (typeof fills)[number];
 

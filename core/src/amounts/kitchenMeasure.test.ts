@@ -56,7 +56,8 @@ describe('every measure offered', () => {
         const near = nearestKitchenMeasure(massG, one, 'us');
         const off = Math.abs(near.massG - massG) / massG;
         // whole and half cloves of garlic are coarser than cups only for tiny amounts
-        expect(off).toBeLessThan(0.09);
+        // and leaves are pressed into cups alone
+        expect(off).toBeLessThan(one.structure === 'leaf' ? 0.21 : 0.09);
       }),
       { numRuns: 200 },
     );

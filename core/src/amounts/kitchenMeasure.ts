@@ -1,5 +1,6 @@
 import type { Measurable } from './measurable';
 import type { Measure, Unit } from './amount';
+import { leafFill, packsAsLeaves } from './measureInGrams';
 import { type MeasureSystem, systemVolumesMl } from './measureSystem';
 import { singular } from './pieceWords';
 import { printAmount } from './printAmount';
@@ -59,17 +60,24 @@ export function kitchenMeasures(
     return found;
   }
   const perMl = ingredient.densityGPerMl;
+  const leaves = packsAsLeaves(ingredient);
+  const spoonPerMl = perMl * (leaves ? leafFill.chopped : 1);
+  const cup = (cups: number) => ({
+    ...measure(cups, 'cup'),
+    ...(leaves ? { fill: 'packed' as const } : {}),
+  });
   for (const n of teaspoons) {
-    if (n * ml.tsp < ml.tbsp - 0.01) add(n * ml.tsp * perMl, measure(n, 'tsp'));
+    if (n * ml.tsp < ml.tbsp - 0.01) add(n * ml.tsp * spoonPerMl, measure(n, 'tsp'));
   }
   for (const n of tablespoons) {
-    if (n * ml.tbsp < ml.cup / 4 - 0.01) add(n * ml.tbsp * perMl, measure(n, 'tbsp'));
+    if (n * ml.tbsp < ml.cup / 4 - 0.01) add(n * ml.tbsp * spoonPerMl, measure(n, 'tbsp'));
   }
   for (let whole = 0; whole * ml.cup * perMl <= upToG; whole += 1) {
     for (const share of cupShares) {
       const cups = whole + share;
       if (cups === 0) continue;
-      add(cups * ml.cup * perMl, measure(cups, 'cup'));
+      add(cups * ml.cup * perMl, cup(cups));
+      if (leaves) continue;
       // a spoon beside the cup where the next mark on the cup is further off than a spoon
       for (const n of [1, 2, 3]) {
         if (whole < 4 && n * ml.tbsp < ml.cup / 12 + ml.tbsp) {

@@ -53,7 +53,8 @@ export function parseAmount(
       const last = terms.at(-1);
       const fill = Object.hasOwn(fillWords, note) ? fillWords[note] : undefined;
       // `1 cup, packed`: a fill at the end belongs to what stands before it
-      if (fill && last && at === list.length - 1) {
+      // `1 cup, chopped` is measured before it is chopped
+      if (fill && fill !== 'chopped' && last && at === list.length - 1) {
         last.fill = fill;
         at += 1;
         continue;

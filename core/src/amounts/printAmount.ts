@@ -81,12 +81,13 @@ function printMeasure(measure: Measure): string {
     const size = `${printNumber(packageSize.value, true)} ${packageSize.unit === 'floz' ? 'fl oz' : packageSize.unit}`;
     return `${number} x ${size} ${high > 1 ? 'cans' : 'can'}`;
   }
-  if (measure.fill) words.push(measure.fill);
+  if (measure.fill && measure.fill !== 'chopped') words.push(measure.fill);
   if (measure.size) words.push(measure.size);
   if (unit === 'piece') {
     if (measure.piece) words.push(pieceWord(measure.piece, high));
   } else if (unit === 'floz') words.push('fl oz');
   else words.push(high > 1 ? (plurals[unit] ?? unit) : unit);
+  if (measure.fill === 'chopped') words.push(measure.fill);
   return words.join(' ');
 }
 

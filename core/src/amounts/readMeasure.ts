@@ -1,8 +1,17 @@
-import type { Fill, Measure, Result, Size, Unit, Unreadable } from './amount';
+import {
+  type Fill,
+  type Measure,
+  metricVolumesMl,
+  type Result,
+  type Size,
+  systemUnits,
+  type Unit,
+  type Unreadable,
+} from './amount';
 import { pieceWords, singular } from './pieceWords';
 import { readNumber } from './readNumber';
 import type { Token } from './tokens';
-import { fillWords, sizeWords, unitOf } from './unitWords';
+import { cutWords, fillWords, sizeWords, unitOf } from './unitWords';
 
 type MeasureAt = Result<{ measure: Measure; next: number }, Unreadable>;
 type PackageUnit = NonNullable<Measure['packageSize']>['unit'];
@@ -135,6 +144,14 @@ function finish(parts: Parts, next: number, list: Token[], at: number): MeasureA
   return { ok: true, value: { measure, next } };
 }
 
+const volumes = new Set<string>([...Object.keys(metricVolumesMl), ...systemUnits]);
+
+/** Units of which a chopped thing holds more than a whole one. */
+const cutMatters = (unit: Unit): boolean => volumes.has(unit);
+
+const fillFor = (word: string): Fill | undefined =>
+  Object.hasOwn(fillWords, word) ? fillWords[word] : undefined;
+
 /** Fill and size words, in any order and number, `firmly packed` and `loosely packed` as one. */
 function qualifiers(list: Token[], at: number) {
   let next = at;
@@ -142,7 +159,9 @@ function qualifiers(list: Token[], at: number) {
   let size: Size | undefined;
   for (;;) {
     const word = lower(list[next]);
-    const moreFill = Object.hasOwn(fillWords, word) ? fillWords[word] : undefined;
+    const cut = cutWords.has(word) && fillFor(lower(list[next + 1])) === 'chopped';
+    if (cut) next += 1;
+    const moreFill = fillFor(lower(list[next]));
     const moreSize = Object.hasOwn(sizeWords, word) ? sizeWords[word] : undefined;
     if (!moreFill && !moreSize) return { fill, size, next };
     if (!(moreFill === 'packed' && fill === 'loose')) fill = moreFill ?? fill;
@@ -220,7 +239,8 @@ export function readMeasure(list: Token[], at: number, own: readonly string[]): 
     const after = qualifiers(list, far?.next ?? unit.next);
     const parts: Parts = { low, high: far?.high ?? high, unit: unit.unit };
     const fill = before.fill ?? after.fill;
-    if (fill) parts.fill = fill;
+    // what is counted is counted before it is chopped
+    if (fill && (fill !== 'chopped' || cutMatters(unit.unit))) parts.fill = fill;
     const size = before.size ?? after.size;
     if (size) parts.size = size;
     next = after.next;

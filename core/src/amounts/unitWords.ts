@@ -61,6 +61,10 @@ export const fillWords: Record<string, Fill> = {
   tightly: 'packed',
   loose: 'loose',
   loosely: 'loose',
+  chopped: 'chopped',
+  minced: 'chopped',
+  snipped: 'chopped',
+  shredded: 'chopped',
 };
 
 export const sizeWords: Record<string, Size> = {
@@ -70,6 +74,9 @@ export const sizeWords: Record<string, Size> = {
   large: 'large',
   big: 'large',
 };
+
+/** How finely is no matter beside that it is chopped. */
+export const cutWords = new Set(['finely', 'coarsely', 'fine', 'roughly']);
 
 /** Notes after an amount that don't change it; anything else left over is an error. */
 export const harmlessNotes = new Set([

@@ -16,7 +16,10 @@ function decided(one: Ingredient) {
   const parts = [{ ingredient: one, massG: 50, cv: 0.05, place: 'bowl' as const }];
   return {
     cautions: [0, 1].flatMap((waterOutside) =>
-      cautionsFor(parts, { waterOutside }, conditionsOf()),
+      cautionsFor(parts, { waterOutside }, conditionsOf()).map(({ from, ...caution }) => ({
+        ...caution,
+        raisedBy: from.length,
+      })),
     ),
     days: families.map((family) => fridgeDays(family, parts).usual),
     routes: routesTo(one),

@@ -1,4 +1,4 @@
-import { levelsItself } from '../amounts/measureInGrams';
+import { levelsItself, packsAsLeaves } from '../amounts/measureInGrams';
 import { parseAmount } from '../amounts/parseAmount';
 import type { Measure } from '../amounts/amount';
 import { printAmount } from '../amounts/printAmount';
@@ -105,8 +105,11 @@ export function settle(
 ): Settled | null {
   const usual = usualOf(said, ingredient, word);
   if (usual !== null) return asRow([`${usual}${basis.rawWords}`, usual], ingredient, system);
+  // only of leaves a chopped cup holds more than a whole one
+  const { fill, ...unfilled } = said.measure;
+  const measured = fill === 'chopped' && !packsAsLeaves(ingredient) ? unfilled : said.measure;
   const settled = asRow(
-    texts(said.measure, basis, ingredient.structure === 'leaf'),
+    texts(measured, basis, ingredient.structure === 'leaf'),
     ingredient,
     system,
   );

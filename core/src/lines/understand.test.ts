@@ -28,8 +28,8 @@ describe('a line that is typed', () => {
       ['coriander-leaf', '1 tbsp'],
       ['coriander-seed-ground', '1 tbsp'],
     ]);
-    // 15 ml at 0.155 and at 0.365 g/ml
-    expect(choices.map(({ part }) => Number(part.massG.toFixed(1)))).toEqual([2.3, 5.5]);
+    // 15 ml at 0.155, chopped in a spoon, and at 0.365 g/ml
+    expect(choices.map(({ part }) => Number(part.massG.toFixed(1)))).toEqual([3.3, 5.5]);
   });
 
   test('of another food can be said to be one of the larder’s, and is the next time', () => {

@@ -1,6 +1,6 @@
 import type { Fill, Measure } from '../amounts/amount';
 import { readNumber } from '../amounts/readNumber';
-import { fillWords, unitOf } from '../amounts/unitWords';
+import { cutWords, fillWords, unitOf } from '../amounts/unitWords';
 import type { LineWords } from './lineWords';
 import { containers, pieceUnits, sizeOf, vesselsMl } from './measureWords';
 
@@ -92,6 +92,10 @@ export function qualifiers({ lower }: LineWords, at: number) {
   for (;;) {
     const word = lower[next] ?? '';
     const more = Object.hasOwn(fillWords, word) ? fillWords[word] : undefined;
+    if (cutWords.has(word) && fillWords[lower[next + 1] ?? ''] === 'chopped') {
+      next += 1;
+      continue;
+    }
     const fat = word === 'fat' && lower[next + 1]?.startsWith('clove');
     const bigger = fat ? 'large' : sizeOf(word);
     if (!more && !bigger && !idle.has(word)) return { fill, size, next };
