@@ -36,7 +36,7 @@ export function planFaults(problem: DayProblem, plan: DayPlan): string[] {
     const hands = running.filter((task) => m < timeOf(task).handsOnEnd).length;
     if (hands > (problem.resources['cook'] ?? 0)) faults.push(`${m}: ${hands} cooks`);
     for (const [name, most] of Object.entries(problem.resources)) {
-      if (name === 'cook' || name === 'oven') continue;
+      if (name === 'cook' || name === 'oven' || name === 'jug') continue;
       const used = running.reduce((sum, task) => {
         const use = task.uses[name];
         return sum + (typeof use === 'number' ? use : 0);
@@ -64,13 +64,23 @@ export function planFaults(problem: DayProblem, plan: DayPlan): string[] {
     // two that take no time at the same minute may come in either order
     const fits = (first: Task, then: Task) =>
       timeOf(then).start - timeOf(first).end >= washed(first, then);
-    users.forEach((task, i) => {
-      for (const other of users.slice(i + 1)) {
-        if (!fits(task, other) && !fits(other, task)) {
-          faults.push(`${task.id}, ${other.id}: no time to wash up`);
-        }
+    // each into a jug that is clean by then, whichever: every way is tried
+    const given: { jug: number; task: Task }[] = [];
+    const intoJugs = (i: number): boolean => {
+      const task = users[i];
+      if (!task) return true;
+      for (let jug = 0; jug < (problem.resources['jug'] ?? 1); jug += 1) {
+        const clean = given.every(
+          (one) => one.jug !== jug || fits(one.task, task) || fits(task, one.task),
+        );
+        if (!clean) continue;
+        given.push({ jug, task });
+        if (intoJugs(i + 1)) return true;
+        given.pop();
       }
-    });
+      return false;
+    };
+    if (!intoJugs(0)) faults.push(`no time to wash up: ${users.map(({ id }) => id).join(', ')}`);
   }
   return faults;
 }

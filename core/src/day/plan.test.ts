@@ -94,6 +94,30 @@ describe('a plan', () => {
     );
   });
 
+  test('breaks nothing with a second jug', () => {
+    fc.assert(
+      fc.property(randomDay, (problem) => {
+        const two = { ...problem, resources: { ...problem.resources, jug: 2 } };
+        const found = plan(two, 80);
+        expect(planFaults(two, found)).toEqual([]);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  test('a second jug spares the wash between two dips, not among three quick ones', () => {
+    const blend = (id: string, handsOnMin: number) =>
+      task(id, { handsOnMin, uses: { processor: 1 }, contains: [id] });
+    const day = (minutes: number, jug: number) =>
+      plan({
+        resources: { ...kitchen, jug },
+        tasks: ['a', 'b', 'c'].map((id) => blend(id, minutes)),
+      }).spanMin;
+    expect([day(10, 1), day(10, 2), day(10, 3)]).toEqual([40, 30, 30]);
+    // the first jug is dirty from minute 2 to 7
+    expect([day(2, 1), day(2, 2), day(2, 3)]).toEqual([16, 9, 6]);
+  });
+
   test('ends at serving though a hold moved the last task earlier', () => {
     const roast = { uses: { oven: { tempC: 160 } }, waitMin: 5, handsOnMin: 3 };
     const blend = { uses: { processor: 1 }, handsOnMin: 2, maxHoldMin: 0 };

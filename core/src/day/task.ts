@@ -61,6 +61,15 @@ export interface DayPlan {
 /** The machine that is washed between dips. */
 export const washedResource = 'processor';
 export const washUpMin = 5;
+/** Jugs and bowls the machines are used with: one that is dirty need not be washed while there is a clean one. */
+export const jugResource = 'jug';
+
+/** Jugs for each machine, at least one; as many as machines where nobody says. */
+export function jugsEach(resources: Resources): number {
+  const machines = resources[washedResource] ?? 0;
+  const jugs = resources[jugResource] ?? machines;
+  return machines > 0 ? Math.max(1, Math.floor(jugs / machines)) : 1;
+}
 /** Tasks share an oven while their temperatures lie within this, °C. */
 export const ovenWithinC = 10;
 

@@ -1,5 +1,7 @@
 import {
   durationOf,
+  jugResource,
+  jugsEach,
   ovenWithinC,
   type Resources,
   type Task,
@@ -22,6 +24,7 @@ export class Timeline {
   private readonly used = new Map<string, Uint8Array>();
   private readonly ovens: { low: Float32Array; high: Float32Array }[];
   private readonly machines: Busy[][];
+  private readonly jugs: number;
 
   /**
    * @param horizon minutes before and after serving that can be planned
@@ -36,8 +39,10 @@ export class Timeline {
       high: new Float32Array(size).fill(NaN),
     }));
     this.machines = Array.from({ length: resources[washedResource] ?? 0 }, () => []);
+    this.jugs = jugsEach(resources);
+    const apart = ['oven', washedResource, jugResource];
     for (const [name, count] of Object.entries(resources)) {
-      if (name !== 'oven' && name !== washedResource && count > 0) {
+      if (!apart.includes(name) && count > 0) {
         this.used.set(name, new Uint8Array(size));
       }
     }
@@ -80,16 +85,22 @@ export class Timeline {
   /** The latest start below a machine's busy times and their washing up that a task must go back to, or null. */
   private machineBackTo(machine: number, task: Task, start: number): number | null {
     const end = start + durationOf(task);
-    let back: number | null = null;
+    let running: number | null = null;
+    let washing: number | null = null;
+    let dirty = 0;
     for (const busy of this.machines[machine] ?? []) {
       const from = busy.start - washBetween(task, busy.task);
       const to = busy.end + washBetween(busy.task, task);
-      if (start < to && end > from) {
-        const before = from - durationOf(task);
-        if (back === null || before > back) back = before;
+      if (start >= to || end <= from) continue;
+      if (start < busy.end && end > busy.start) {
+        running = Math.max(running ?? -Infinity, busy.start - durationOf(task));
+      } else {
+        dirty += 1;
+        washing = Math.max(washing ?? -Infinity, from - durationOf(task));
       }
     }
-    return back;
+    // a clean jug spares the wait for the one before, and that one is washed meanwhile
+    return running ?? (dirty >= this.jugs ? washing : null);
   }
 
   /**

@@ -7,6 +7,7 @@ import NativeSelect from '@mui/material/NativeSelect';
 import type { Plan } from '@cobbet/core/day/plan';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
 import { KeptFigure } from '@/components/KeptFigure';
+import { jugResource, washedResource } from '@cobbet/core/day/task';
 import { Cautions } from '@/components/Cautions';
 import { useBook } from '@/store/bookStore';
 import { editPlan } from '@/store/commands';
@@ -17,6 +18,7 @@ const kitchenWords: Record<string, string> = {
   oven: 'ovens',
   hob: 'hobs',
   processor: 'machines',
+  jug: 'jugs for them',
 };
 
 /** How many cooks, hobs and so on there are. */
@@ -27,10 +29,11 @@ function Resources({
   plan: Plan;
   edit: (label: string, change: (one: Plan) => Plan) => void;
 }) {
+  const machines = plan.resources[washedResource] ?? 0;
   return (
     <>
       {Object.entries(kitchenWords).map(([key, word]) => {
-        const count = plan.resources[key] ?? 0;
+        const count = plan.resources[key] ?? (key === jugResource ? machines : 0);
         const set = (next: number) =>
           edit(`${next} ${word}`, (one) => ({
             ...one,

@@ -44,8 +44,9 @@ export function LateHelp({
   const look = async () => {
     setFound({ of: planned, ways: 'working' });
     const hurried = (hurry: Hurry) => dayTasks(dayNeeds(plan, dips, kitchen, hurry), plan, kitchen);
-    const more = (name: string) => {
-      const resources = { ...plan.resources, [name]: (plan.resources[name] ?? 0) + 1 };
+    const machines = plan.resources['processor'] ?? 0;
+    const more = (name: string, unsaid = 0) => {
+      const resources = { ...plan.resources, [name]: (plan.resources[name] ?? unsaid) + 1 };
       return {
         plan: { ...plan, resources },
         take: () => void editPlan(plan.id, `One more ${name}`, (one) => ({ ...one, resources })),
@@ -53,6 +54,7 @@ export function LateHelp({
     };
     const tried = [
       { words: 'another pair of hands', tasks: planned, ...more('cook') },
+      { words: 'a clean jug for the machine', tasks: planned, ...more('jug', machines) },
       { words: 'a second oven', tasks: planned, ...more('oven') },
       {
         words: 'soak hot what would soak overnight',
