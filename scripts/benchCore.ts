@@ -15,7 +15,8 @@ import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
 import { nudges } from '@cobbet/core/dip/nudges';
 import { drawnPath } from '@cobbet/core/dip/drawnPath';
-import { lowerBoundSpan, planDay } from '@cobbet/core/day/planDay';
+import { lowerBoundSpan } from '@cobbet/core/day/lowerBound';
+import { planDay } from '@cobbet/core/day/planDay';
 import { per100g } from '@cobbet/core/mix/per100g';
 import { bigDay } from './bigDay';
 

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { lowerBoundSpan, planDay, type SearchLimits } from '../day/planDay';
+import { lowerBoundSpan } from '../day/lowerBound';
+import { planDay, type SearchLimits } from '../day/planDay';
 import { taskNet } from '../day/backwards';
 import type { DayProblem, Resources, Task } from '../day/task';
 import { BadInput, checked } from '../book/fieldError';

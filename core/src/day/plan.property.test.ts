@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { planFaults } from '../../test/planChecker';
-import { lowerBoundSpan, planDay } from './planDay';
+import { lowerBoundSpan } from './lowerBound';
+import { planDay } from './planDay';
 import type { DayProblem, Task } from './task';
 
 const uses = fc.constantFrom<Task['uses']>(

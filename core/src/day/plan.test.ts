@@ -4,7 +4,8 @@ import { planFaults } from '../../test/planChecker';
 import { refusal } from '../../test/refusal';
 import { planRequest } from '../api/planRequest';
 import { placeBackwards, taskNet } from './backwards';
-import { lowerBoundSpan, planCost, planDay } from './planDay';
+import { lowerBoundSpan } from './lowerBound';
+import { planCost, planDay } from './planDay';
 import { type DayPlan, type DayProblem, type Task, washBetween } from './task';
 
 const task = (id: string, extra: Partial<Task> = {}): Task => ({

@@ -1,13 +1,7 @@
 import { seeded } from '../statistics/random';
 import { placeBackwards, type TaskNet, taskNet } from './backwards';
-import {
-  type DayPlan,
-  type DayProblem,
-  durationOf,
-  ovenWithinC,
-  type Task,
-  washedResource,
-} from './task';
+import { lowerBoundSpan } from './lowerBound';
+import { type DayPlan, type DayProblem, type Task, washedResource } from './task';
 
 /** What a plan costs: clashes before lateness before what is free going after allergens before span before washing up. */
 export function planCost(plan: DayPlan): number {
@@ -20,51 +14,6 @@ export function planCost(plan: DayPlan): number {
   );
 }
 
-/**
- * A span no plan can be shorter than: the longest chain, the cooks' hands, and each machine's and oven's work.
- *
- * @returns minutes
- */
-export function lowerBoundSpan(problem: DayProblem): number {
-  const { tasks, resources } = problem;
-  const { head } = taskNet(problem);
-  const hands = tasks.reduce((sum, { handsOnMin }) => sum + handsOnMin, 0);
-  const bounds = [
-    Math.max(0, ...head.values()),
-    Math.ceil(hands / Math.max(1, resources['cook'] ?? 1)),
-  ];
-  for (const [name, count] of Object.entries(resources)) {
-    if (name === 'cook' || name === 'oven' || count <= 0) continue;
-    const work = tasks.reduce((sum, task) => {
-      const use = task.uses[name];
-      return (
-        sum +
-        (typeof use === 'number'
-          ? Math.min(use, name === washedResource ? 1 : use) * durationOf(task)
-          : 0)
-      );
-    }, 0);
-    bounds.push(Math.ceil(work / count));
-  }
-  bounds.push(ovenBound(problem));
-  return Math.max(...bounds);
-}
-
-/** Temperatures that can't share an oven need their longest bakes one after another. */
-function ovenBound({ tasks, resources }: DayProblem): number {
-  const baked = tasks.flatMap((task) =>
-    task.uses.oven ? [{ tempC: task.uses.oven.tempC, minutes: durationOf(task) }] : [],
-  );
-  const ovens = resources['oven'] ?? 0;
-  if (baked.length === 0 || ovens <= 0) return 0;
-  // bakes further apart than an oven allows never share one: a chain of such, each the longest of its kind
-  const apart: { tempC: number; minutes: number }[] = [];
-  for (const one of [...baked].sort((a, b) => b.minutes - a.minutes)) {
-    if (apart.every(({ tempC }) => Math.abs(tempC - one.tempC) > ovenWithinC)) apart.push(one);
-  }
-  return Math.ceil(apart.reduce((sum, { minutes }) => sum + minutes, 0) / ovens);
-}
-
 export interface SearchLimits {
   /** Placings tried at most. */
   tries: number;
@@ -75,6 +24,8 @@ export interface SearchLimits {
 }
 
 const seed = 41;
+/** How often an order tried has what is free of allergens first. */
+const keptFreeFirst = 0.7;
 
 /** First ranks: what has most before it goes in first, since it reaches furthest back. */
 function firstRanks(net: TaskNet): number[] {
@@ -82,12 +33,11 @@ function firstRanks(net: TaskNet): number[] {
 }
 
 /**
- * The same, with what is blended free of allergens placed right after everything else that is blended: backwards from serving
- * that is earliest on the machine.
+ * Ranks with what is blended free of allergens placed right after everything else that is blended: backwards from serving that is
+ * earliest on the machine.
  */
-function freeFirstRanks(net: TaskNet): number[] {
+function freeFirstRanks(net: TaskNet, ranks: readonly number[]): number[] {
   const { tasks } = net.problem;
-  const ranks = firstRanks(net);
   const blended = ({ uses }: Task) => typeof uses[washedResource] === 'number';
   const rankOf = (wanted: (task: Task) => boolean) =>
     ranks.filter((_, i) => tasks[i] !== undefined && wanted(tasks[i]));
@@ -126,7 +76,7 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
   const random = seeded(seed);
   const began = limits.now?.() ?? 0;
   const inOrder = firstRanks(net);
-  const freeFirst = freeFirstRanks(net);
+  const freeFirst = freeFirstRanks(net, inOrder);
   const starts = [inOrder, freeFirst].map((ranks) => {
     const plan = placeBackwards(net, ranks);
     return { ranks, plan, cost: planCost(plan) };
@@ -152,11 +102,13 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
         [next[at], next[other]] = [next[other] ?? 0, next[at] ?? 0];
       }
     }
-    const plan = placeBackwards(net, next);
+    // most moves would put a free dip after others, which costs more than any span
+    const order = random() < keptFreeFirst ? freeFirstRanks(net, next) : next;
+    const plan = placeBackwards(net, order);
     const cost = planCost(plan);
     if (cost <= here) {
       stale = cost < here ? 0 : stale + 1;
-      ranks = next;
+      ranks = order;
       here = cost;
     } else stale += 1;
     if (cost < bestCost) {

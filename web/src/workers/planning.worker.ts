@@ -1,4 +1,5 @@
-import { lowerBoundSpan, planDay } from '@cobbet/core/day/planDay';
+import { lowerBoundSpan } from '@cobbet/core/day/lowerBound';
+import { planDay } from '@cobbet/core/day/planDay';
 import type { DayProblem } from '@cobbet/core/day/task';
 import { expose } from 'comlink';
 import { sparingly } from './sparingly';
