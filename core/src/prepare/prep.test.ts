@@ -7,7 +7,7 @@ import { ingredient } from '../../test/larderIngredient';
 import { pulsesFromCsv, yieldsFromCsv } from '../../../scripts/prepFromCsv';
 import { coolRequest, prepareRequest, soakRequest } from '../api/prepRequests';
 import { shippedLarder } from '../larder/larder';
-import { coolingWays, iceFor, minutesTo, temperatureAfter, twoStages } from './cool';
+import { type CoolingWay, iceFor, minutesTo, temperatureAfter, twoStages } from './cool';
 import { kitchenRoutes } from './kitchenRoutes';
 import { learnedYield } from './ownYield';
 import { prepare, rawFor, routesTo } from './prepare';
@@ -143,7 +143,7 @@ describe('cooling', () => {
   });
 
   test('stirred now and then is a good deal slower than stirred all the time, and quicker than left alone', () => {
-    const to30 = (how: (typeof coolingWays)[number]) =>
+    const to30 = (how: CoolingWay) =>
       minutesTo({ depthMm: 60, startC: 90, ambientC: 0, how }, 30) ?? NaN;
     expect(to30('ice-now-and-then')).toBeGreaterThan(2 * to30('ice-bath'));
     expect(to30('ice-now-and-then')).toBeLessThan(to30('fridge') / 3);

@@ -75,6 +75,38 @@ export interface RowProps {
   grip?: Grip;
 }
 
+/** What a row is of, with a mark where it must be minded. */
+function RowName({
+  name,
+  full,
+  minded,
+}: {
+  name: string;
+  full: string | undefined;
+  minded: boolean;
+}) {
+  return (
+    <Box
+      title={full}
+      sx={{
+        fontWeight: 600,
+        fontSize: typeScale.note,
+        overflow: 'hidden',
+        textOverflow: 'ellipsis',
+        whiteSpace: 'nowrap',
+      }}
+    >
+      {minded && (
+        <WarningAmber
+          titleAccess="A caution: see its details"
+          sx={{ fontSize: typeScale.text, mr: 0.5, mb: '-2px', color: colour.caution }}
+        />
+      )}
+      {name}
+    </Box>
+  );
+}
+
 /**
  * One addition: where it stands in the order, its amount, what it is and how it is prepared. Typing in one row
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
@@ -167,24 +199,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         {beside}
       </Box>
       <Box sx={{ minWidth: 0, lineHeight: 1.2 }}>
-        <Box
-          title={ingredient?.name}
-          sx={{
-            fontWeight: 600,
-            fontSize: typeScale.note,
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-            whiteSpace: 'nowrap',
-          }}
-        >
-          {minded && (
-            <WarningAmber
-              titleAccess="A caution: see its details"
-              sx={{ fontSize: typeScale.text, mr: 0.5, mb: '-2px', color: colour.caution }}
-            />
-          )}
-          {name}
-        </Box>
+        <RowName name={name} full={ingredient?.name} minded={minded} />
         <Box
           id={noteId}
           title={note}
