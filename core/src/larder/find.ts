@@ -63,7 +63,8 @@ export function searchLarder(larder: Larder, text: string, limit = 8): Ingredien
   }
   exact.sort((a, b) => a.rank - b.rank);
   const found = new Set(exact.map(({ one }) => one));
-  if (found.size < limit) {
+  // only where nothing is spelled so
+  if (found.size === 0) {
     for (const { item } of indexOf(larder).search(query, { limit })) found.add(item);
   }
   return [...found].slice(0, limit);
