@@ -7,20 +7,21 @@ import { usualMethod as method } from '../mix/method';
 import type { Part } from '../mix/part';
 import { highsSolver } from '../landing/highsSolver';
 import type { LinearSolver } from '../landing/linearProgram';
-import type { Targets } from '../mix/targets';
+import type { TargetName, Targets } from '../mix/targets';
+import type { TasteMarks } from '../readings/tastes';
 import { shippedLarder } from '../larder/larder';
 import { advise } from './advise';
 import type { AdviseInput } from './adviseInput';
 import { bowlEvidence, bowlFormula, type BowlReading } from '../readings/bowlReadings';
 import { calibrate, correctionOf } from '../readings/calibrate';
-import { bodySd, missed } from '../mix/figures';
+import { bodySd, type Figures, missed } from '../mix/figures';
 import { mixOf } from '../mix/mix';
 import { conditionsOf, endOf } from '../../test/kitchenOf';
 import { overshootChance } from './overshoot';
 import { normals } from '../statistics/random';
 import { simulatedCook } from '../../test/simulatedCook';
-import { tasteTargets } from './tasteTargets';
-import { whyWords } from './whyWords';
+import { goalsOf } from './wanted';
+import { type Said, whyWords } from './whyWords';
 
 let solver: LinearSolver;
 beforeAll(async () => {
@@ -35,6 +36,13 @@ const hummus = [
   part('water', 40),
 ];
 const band = (low: number, high: number) => ({ low, high });
+/** The hummus with other seasoning, as far as marks go. */
+const tasting = (seasoning: { saltG: number; acidG: number; garlicG: number }): Figures => {
+  const now = endOf(hummus);
+  return { ...now, per100g: { ...now.per100g, ...seasoning } };
+};
+const wantedOf = (wanted: Targets, tastes: TasteMarks, now: Figures): Targets =>
+  goalsOf(wanted, tastes, now, 'pulse')[0]?.targets ?? {};
 const targets: Targets = {
   chilledBody: band(7, 7.6),
   saltG: band(1, 1.2),
@@ -100,7 +108,7 @@ describe('what next', () => {
     );
   });
 
-  test('met, the answer is to stop; a lean mouth is given fat and no water', () => {
+  test('met, the answer is to stop; a lean mouth is given fat', () => {
     const now = endOf(hummus);
     const wide: Targets = {
       chilledBody: band((now.chilledBody ?? 0) - 1, (now.chilledBody ?? 0) + 1),
@@ -113,8 +121,8 @@ describe('what next', () => {
     const looser = { chilledBody: band(cold - 1.2, cold - 0.6) };
     const lean = ask(hummus, { tastes: { lean: 'over' }, targets: looser });
     expect(lean.suggestions.length).toBeGreaterThan(0);
-    for (const { add } of lean.suggestions) {
-      expect(add.map(({ ingredient: id }) => id)).not.toContain('water');
+    for (const { proposal } of lean.suggestions) {
+      expect(proposal.after.per100g.fatG).toBeGreaterThan(now.per100g.fatG + 2);
     }
   });
 
@@ -145,9 +153,9 @@ describe('what next', () => {
     });
     expect(rescue?.meets).toBe(true);
     const added = (id: string) => rescue?.add.find((one) => one.ingredient === id)?.massG ?? 0;
-    // twice the bowl at most is put around it, so no more than twice what is in
-    expect(added('garlic-raw')).toBeLessThanOrEqual(2 * 5 * 1.2);
-    expect(added('cumin-ground')).toBeLessThanOrEqual(2 * 1.5 * 1.2);
+    // twice the bowl at most is put around it, so little more than twice what is in; spices go in by taste
+    expect(added('garlic-raw')).toBeLessThanOrEqual(2 * 5 * 1.3);
+    expect(added('cumin-ground')).toBe(0);
   });
 
   test('too salty can only be diluted: a rescue with its new yield, or another use', () => {
@@ -182,10 +190,10 @@ describe('the chance of going too far', () => {
 });
 
 describe('short within a band that is met', () => {
-  const bowl = { saltG: 1.02, acidG: 0.35, garlicG: 0.5 };
+  const bowl = tasting({ saltG: 1.02, acidG: 0.35, garlicG: 0.5 });
   test('is taken to its middle, or by what can be tasted where that is more', () => {
     const to = (low: number, high: number) =>
-      tasteTargets({ saltG: band(low, high) }, { salt: 'short' }, bowl).saltG?.low;
+      wantedOf({ saltG: band(low, high) }, { salt: 'short' }, bowl).saltG?.low;
     expect(to(1, 1.2)).toBeCloseTo(1.1, 9);
     // half of a tenth above what is there
     expect(to(0.9, 1.1)).toBeCloseTo(1.07, 9);
@@ -231,12 +239,21 @@ describe('the chance, drawn', () => {
 });
 
 describe('why', () => {
-  const words = (lacks: Parameters<typeof whyWords>[0], ids: string[], solves: number[]) =>
-    whyWords(lacks, ids.map(ingredient), solves, {});
+  const words = (
+    lacks: { name: TargetName; miss: number }[],
+    ids: string[],
+    solves: number[],
+    more: Partial<Said> = {},
+  ) =>
+    whyWords({
+      ...{ lacks, added: ids.map(ingredient), solves, tastes: {}, by: null, gives: [] },
+      proposal: { misses: [] },
+      ...more,
+    });
+  const dull = { name: 'acidG' as const, miss: 0.1 };
+  const stiff = { name: 'freshBody' as const, miss: -1 };
 
   test('says what it lacks and what does it', () => {
-    const dull = { name: 'acidG' as const, miss: 0.1 };
-    const stiff = { name: 'freshBody' as const, miss: -1 };
     expect(words([dull, stiff], ['lemon-juice'], [2])).toBe(
       'It is dull and too stiff: lemon juice does both.',
     );
@@ -245,25 +262,64 @@ describe('why', () => {
     expect(words([stiff, cold], ['water'], [1])).toBe('It is too stiff: water puts it right.');
     expect(words([cold], ['water'], [1])).toContain('too stiff once it is cold');
   });
+
+  test('says what is given up before anything else, and no more than it keeps', () => {
+    const gives = [{ name: 'acidG' as const, before: 0.45, after: 0.83, times: 7.6 }];
+    expect(words([stiff], ['lemon-juice'], [1], { gives })).toBe(
+      'It will be sourer: 0.45 → 0.83. It is too stiff: lemon juice puts it right.',
+    );
+    const still = { proposal: { misses: [{ name: 'freshBody' as const, miss: -0.4 }] } };
+    expect(words([stiff], ['water'], [1], still)).toBe(
+      'It is too stiff: water makes it better; it stays too stiff.',
+    );
+    expect(
+      words([], ['honey'], [0], { tastes: { bitter: 'over' }, by: 'sweetness hides it' }),
+    ).toBe('It is bitter: honey; sweetness hides it.');
+  });
 });
 
 describe('tastes', () => {
-  const now = { saltG: 0.9, acidG: 0.3, garlicG: 0.4 };
+  const now = tasting({ saltG: 0.9, acidG: 0.3, garlicG: 0.4 });
 
   test('short lifts a band above what is there, over puts it below, right holds it', () => {
-    expect(tasteTargets({}, { salt: 'short' }, now).saltG?.low).toBeCloseTo(1, 9);
-    expect(tasteTargets({}, { sour: 'over' }, now).acidG?.high).toBeCloseTo(0.25, 9);
-    const held = tasteTargets({}, { garlic: 'right' }, now).garlicG;
+    expect(wantedOf({}, { salt: 'short' }, now).saltG?.low).toBeCloseTo(1, 9);
+    expect(wantedOf({}, { sour: 'over' }, now).acidG?.high).toBeCloseTo(0.25, 9);
+    const held = wantedOf({}, { garlic: 'right' }, now).garlicG;
     expect(held?.low).toBeLessThan(0.4);
     expect(held?.high).toBeGreaterThan(0.4);
-    expect(tasteTargets(targets, {}, now)).toEqual(targets);
+    expect(wantedOf(targets, {}, now)).toEqual(targets);
   });
 
-  test('flat wants salt and sour, unless they were judged', () => {
-    const flat = tasteTargets({}, { flat: 'over' }, now);
+  test('right outranks the band, however far off it is', () => {
+    const strong = tasting({ saltG: 0.9, acidG: 0.3, garlicG: 2.6 });
+    const garlic = wantedOf({ garlicG: band(0.2, 1.8) }, { garlic: 'right' }, strong).garlicG;
+    expect(garlic?.low).toBeGreaterThan(2.3);
+    expect(garlic?.high).toBeLessThan(2.9);
+  });
+
+  test('far from what is usual, where nothing else is asked for, a step goes further', () => {
+    const salty = tasting({ saltG: 2.3, acidG: 0.3, garlicG: 0.4 });
+    // four tenths of the way back to 1.3
+    expect(wantedOf({}, { salt: 'over' }, salty).saltG?.high).toBeCloseTo(2.3 - 0.4, 9);
+    expect(wantedOf({ saltG: band(1, 2.4) }, { salt: 'over' }, salty).saltG?.high).toBeCloseTo(
+      2.2,
+      9,
+    );
+  });
+
+  test('flat wants salt and sour, unless they were judged; lean wants fat; bitter may be answered in several ways', () => {
+    const flat = wantedOf({}, { flat: 'over' }, now);
     expect(flat.saltG?.low).toBeGreaterThan(0.9);
     expect(flat.acidG?.low).toBeGreaterThan(0.3);
-    expect(tasteTargets({}, { flat: 'over', salt: 'right' }, now).saltG?.low).toBeLessThan(0.9);
+    expect(wantedOf({}, { flat: 'over', salt: 'right' }, now).saltG?.low).toBeLessThan(0.9);
+    expect(wantedOf({}, { lean: 'over' }, now).fatG?.low).toBeGreaterThan(now.per100g.fatG + 2);
+    const ways = goalsOf({}, { bitter: 'over', salt: 'right' }, now, 'pulse').map(({ means }) =>
+      means.join(),
+    );
+    expect(ways).toEqual(
+      expect.arrayContaining(['bitter,sugarsG', 'bitter,fatG', 'bitter,bitter']),
+    );
+    expect(ways).not.toContain('bitter,saltG');
   });
 });
 

@@ -1,12 +1,19 @@
 import type { Ingredient } from '../larder/ingredient';
 import type { Targets } from '../mix/targets';
 import type { Bowl } from '../proposal/proposal';
-import type { TasteMarks } from '../readings/tastes';
+import type { Taste, TasteMarks } from '../readings/tastes';
+import type { FreeOf } from './plausible';
 
 /** A bowl to be advised on: what is in it, in the order it went in, and what it is to be. */
 export interface AdviseInput extends Bowl {
   targets: Targets;
   tastes: TasteMarks;
+  /** How many parts were in when a taste was marked; all of them when left out. */
+  tastedAfter?: Partial<Record<Taste, number>>;
   /** What is within reach. */
   atHand: readonly Ingredient[];
+  /** What the dip is free of and stays free of. */
+  free?: FreeOf;
+  /** Id of the ingredient it is named for. */
+  leadId?: string;
 }

@@ -3,7 +3,7 @@ import type { Targets } from '../mix/targets';
 import type { Addition, Edit } from '../proposal/edit';
 import { type Maker, type Proposal, propose, type StartingBowl } from '../proposal/proposal';
 import { overshootChance } from './overshoot';
-import { additionParts, type Shelf } from './solveAdditions';
+import { additionParts, type Shelf } from './shelf';
 
 /** An addition as the edit of a dip. */
 export function additionEdit({ ingredient, amount, place }: Addition): Edit {

@@ -1,9 +1,6 @@
-import { closeKitchenMeasure } from '../amounts/closeMeasure';
-import { nearestKitchenMeasure } from '../amounts/kitchenMeasure';
-import type { MeasureSystem } from '../amounts/measureSystem';
 import { measuringCv } from '../amounts/measuringCv';
-import { landInGrams } from '../landing/land';
-import type { LandingRow } from '../landing/landing';
+import { type GramLanding, landInGrams } from '../landing/land';
+import { type LandingRow, totalMiss } from '../landing/landing';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { Ingredient, Role } from '../larder/ingredient';
 import { sumIndex } from '../mix/bowlSums';
@@ -19,47 +16,7 @@ import {
 } from '../mix/targets';
 import type { Addition } from '../proposal/edit';
 import type { Bowl } from '../proposal/proposal';
-
-/** Things by id. */
-export type Shelf = ReadonlyMap<string, Ingredient>;
-
-/** Additions as parts of the bowl, measured with spoons. */
-export function additionParts(add: readonly Addition[], shelf: Shelf): Part[] {
-  return add.flatMap(({ ingredient: id, massG, place }) => {
-    const ingredient = shelf.get(id);
-    return ingredient ? [{ ingredient, massG, cv: measuringCv.spoon, place }] : [];
-  });
-}
-
-/** A measure further off than this is not what was worked out; then it is weighed. */
-const measureWithin = 0.15;
-
-function inHand(massG: number, ingredient: Ingredient, system: MeasureSystem): Addition {
-  const near = closeKitchenMeasure(massG, ingredient, system);
-  const addition = { ingredient: ingredient.id, place: 'bowl' as const };
-  if (Math.abs(near.massG - massG) <= measureWithin * massG) {
-    return { ...addition, massG: near.massG, amount: near.text };
-  }
-  const grams = Number(massG.toFixed(massG >= 10 ? 0 : 1));
-  const shown = grams > 0 ? grams : Number(massG.toFixed(2));
-  return { ...addition, massG: shown, amount: `${shown} g` };
-}
-
-/** Half a measure may be rounded up to this share of the whole; more is no half. */
-const mostOfHalf = 0.62;
-
-/** Half of each addition, rounded down to what can be measured. */
-export function halfOf(add: readonly Addition[], shelf: Shelf, system: MeasureSystem): Addition[] {
-  return add.flatMap((one) => {
-    const ingredient = shelf.get(one.ingredient);
-    if (!ingredient) return [];
-    const near = nearestKitchenMeasure(one.massG / 2, ingredient, system);
-    if (near.massG <= one.massG * mostOfHalf) {
-      return [{ ...one, massG: near.massG, amount: near.text }];
-    }
-    return [inHand(one.massG / 2, ingredient, system)];
-  });
-}
+import { measured, measurings } from './measured';
 
 /** How far towards the middle of its band a figure is aimed, as a share of its width: body most, it is least known. */
 const inward = { body: 0.35, other: 0.15 } as const;
@@ -85,10 +42,6 @@ function mostRegained(targets: Targets, inner: Targets): number {
   }, 0);
 }
 
-/** Less than this of the bowl is not worth a spoon; seasonings count from far less. */
-const leastShare = 1e-4;
-const leastG = 0.05;
-
 /** Most of what is strong, as a share of the bowl: nobody mends a bowl with a cup of cumin (J). */
 const strongMost: Partial<Record<Role, number>> = {
   salt: 0.02,
@@ -104,32 +57,51 @@ export interface Limits {
   /** Most of one thing, as a share of the bowl. */
   mostShare: number;
   bowlG: number;
-  /** Nothing goes in by more than in so much more of the same dip, but for a little to balance it. */
+  /** More of the same dip: each by no more than its own share of it, what is strong by taste alone. */
   sameDip?: boolean;
   /** Only a variation on what is known to work: no second starts, no finer than spoons measure, nothing that falls short. */
   rough?: boolean;
 }
 
 /** A little to balance more of the same dip, as a share of the bowl. */
-const besideShare = 0.08;
+const besideShare = 0.05;
+/** More of a thing than its share of the dip, to balance what else is in. */
+const shareSpare = 1.25;
+/** What is tasted by itself and added by taste; the other strong things never grow with a dip. */
+const byTaste: readonly Role[] = ['salt', 'acid', 'aromatic'];
 
 /** Most of one thing that is offered, g; what is strong no more than it would be in so much more of the same dip. */
 function mostOf(
-  { id, role }: Ingredient,
+  { id, role, structure }: Ingredient,
   parts: readonly Part[],
   { mostShare, bowlG, sameDip = false }: Limits,
 ): number {
   const most = mostShare * bowlG;
-  const thereG = parts.reduce((sum, part) => sum + (part.ingredient.id === id ? part.massG : 0), 0);
+  // another of the same sort is more of the same dip: rinsed for drained, one white bean for another
+  const thereG = parts.reduce((sum, { ingredient: other, massG }) => {
+    const alike = other.id === id || (other.role === role && other.structure === structure);
+    return sum + (alike ? massG : 0);
+  }, 0);
   const strong = strongMost[role];
-  if (strong === undefined) {
-    return sameDip ? Math.min(most, Math.max(thereG * mostShare, besideShare * bowlG)) : most;
+  if (sameDip) {
+    const own = thereG * mostShare * shareSpare;
+    if (strong !== undefined) return byTaste.includes(role) ? Math.min(strong * bowlG, own) : 0;
+    return Math.min(most, Math.max(own, role === 'liquid' ? besideShare * bowlG : 0));
   }
-  return Math.min(most, Math.max(strong * bowlG, role === 'salt' ? 0 : thereG * mostShare));
+  return strong === undefined ? most : Math.min(most, strong * bowlG);
 }
 
+/** Where only the band itself can be reached, room is left for measuring, as a share of its width (J). */
+const roomToRound = 0.08;
+/** Nothing of it, g. */
+const leastG = 1e-3;
+/** What leaving a wanted band counts, what moving what is held, and what not getting as far inside as was aimed (J). */
+const outweighs = { wanted: 5, held: 0.5, inner: 0.15 } as const;
+/** What a simpler measure may be off more. */
+const asWell = 0.02;
+
 /** Summed misses that still count as aimed well enough. */
-const wellAimed = 1e-3;
+const wellAimed = 0.005;
 
 const seasonings = { saltG: sumIndex.saltG, acidG: sumIndex.acidG, garlicG: sumIndex.garlicG };
 
@@ -149,15 +121,25 @@ export function canReach(misses: readonly Miss[], targets: Targets, set: readonl
   });
 }
 
+/** What missing what is held counts against missing what is wanted. */
+const heldWeight = 0.15;
+
+/** What a bowl is to be: what is wanted of it, and what is held meanwhile. */
+export interface Wish {
+  wanted: Targets;
+  held: Targets;
+}
+
 /**
- * The additions to a bowl, out of a set, that bring it into its bands with the least change; what is in stays in.
+ * The additions to a bowl, out of a set, that bring it into its bands with the least change, and with what nobody complained about held
+ * as far as it can be; what is in stays in. In amounts that can be measured.
  *
  * @param limits how much of each may go in
  * @returns null when nothing of the set helps; not every answer meets every band, but for rough ones
  */
 export function solveAdditions(
   { parts, conditions }: Pick<Bowl, 'parts' | 'conditions'>,
-  targets: Targets,
+  { wanted, held }: Wish,
   set: readonly Ingredient[],
   limits: Limits,
   solver: LinearSolver,
@@ -175,24 +157,48 @@ export function solveAdditions(
     })),
   ];
   const rough = limits.rough === true;
-  const land = (wanted: Targets) =>
-    landInGrams(
-      { rows, targets: wanted, conditions },
-      solver,
-      rough ? 'spoons' : 'cheapest',
-      !rough,
-    );
-  const inner = aimed(targets);
+  const weights = Object.fromEntries(
+    (Object.keys(held) as TargetName[]).map((name) => [name, heldWeight]),
+  );
+  const missOf = ({ landing }: GramLanding, targets: Targets, masses: readonly number[]) =>
+    totalMiss(landing, targets, masses);
+  const land = (targets: Targets) => {
+    const request = { rows, targets: { ...held, ...targets }, conditions, weights };
+    const straight = landInGrams(request, solver, 'mouth', false);
+    // other starts are for what can't be reached at all, not for what is held
+    const reached = missOf(straight, targets, straight.masses) <= wellAimed;
+    return rough || reached ? straight : landInGrams(request, solver, 'mouth', true);
+  };
+  const inner = aimed(wanted);
   const careful = land(inner);
+  const carefulMiss = missOf(careful, inner, careful.masses);
   // too far from the drawn-in bands to reach the whole ones
-  if (rough && careful.miss > mostRegained(targets, inner) + wellAimed) return null;
-  // near the middle where it can be, within the band where not
-  const landed = careful.miss <= wellAimed ? careful : land(targets);
-  const add = set.flatMap((ingredient, i) => {
-    const massG = landed.masses[parts.length + i] ?? 0;
-    return massG > leastShare * limits.bowlG && massG > leastG
-      ? [inHand(massG, ingredient, conditions.measures)]
-      : [];
-  });
+  if (rough && carefulMiss > mostRegained(wanted, inner) + wellAimed) return null;
+  const within = missOf(careful, wanted, careful.masses) <= wellAimed;
+  const wellInside = carefulMiss <= wellAimed || (within && !rough);
+  const inMeasures = (landed: GramLanding) =>
+    measurings.map((how) => {
+      const each = set.map((ingredient, i) => {
+        const massG = landed.masses[parts.length + i] ?? 0;
+        return massG > leastG ? measured(massG, ingredient, conditions.measures, how) : null;
+      });
+      const masses = landed.masses.map((massG, i) =>
+        i < parts.length ? massG : (each[i - parts.length]?.massG ?? 0),
+      );
+      const off =
+        outweighs.wanted * missOf(landed, wanted, masses) +
+        outweighs.held * missOf(landed, held, masses) +
+        outweighs.inner * missOf(landed, inner, masses);
+      return { add: each.flatMap((one) => one ?? []), off };
+    });
+  // near the middle where that costs nothing else, within the band where it does; of a part of what is there only the least that does
+  const moves = missOf(careful, held, careful.masses) > wellAimed;
+  const tried = [
+    ...(wellInside ? inMeasures(careful) : []),
+    ...(!wellInside || moves ? inMeasures(land(insetTargets(wanted, () => roomToRound))) : []),
+  ];
+  // the simplest measures that do about as well as any
+  const least = Math.min(...tried.map(({ off }) => off));
+  const add = tried.find(({ off }) => off <= least + asWell)?.add ?? [];
   return add.length > 0 ? add : null;
 }

@@ -1,3 +1,5 @@
+import type { Consequences } from '../proposal/proposal';
+import type { Taste } from '../readings/tastes';
 import type { Advice, Suggestion } from '../advise/advise';
 import type { Rescue } from '../advise/rescue';
 import type { Analysis } from '../dip/analyse';
@@ -128,16 +130,25 @@ function bowlAnswer(figures: Figures, sd: number): BowlAnswer {
 
 type AdditionAnswer = Omit<Addition, 'place'>;
 
+/** What a step brings along. */
+const consequencesAnswer = ({ cautions, ...consequences }: Consequences) => ({
+  ...consequences,
+  cautions: cautions.map(({ id, level, message }) => ({ id, level, message })),
+});
+
 const additions = (add: readonly Addition[]): AdditionAnswer[] =>
   add.map(({ ingredient, massG, amount }) => ({ ingredient, massG, amount }));
 
-function suggestionAnswer({ add, firstStep, proposal }: Suggestion) {
+function suggestionAnswer({ add, firstStep, proposal, gives, holds }: Suggestion) {
   const { after, misses, consequences, sure, why } = proposal;
   return {
     add: additions(add),
     firstStep: additions(firstStep),
     after: bowlAnswer(after, sure.bodySd),
     meets: misses.length === 0,
+    gives,
+    holds,
+    consequences: consequencesAnswer(consequences),
     overshootChance: sure.overshoot ?? 0,
     costEur: consequences.costEur,
     massG: after.massG,
@@ -145,13 +156,16 @@ function suggestionAnswer({ add, firstStep, proposal }: Suggestion) {
   };
 }
 
-function rescueAnswer({ add, firstStep, proposal, meets, otherUse }: Rescue) {
+function rescueAnswer({ add, firstStep, proposal, meets, gives, divide, otherUse }: Rescue) {
   const { after, consequences, sure, why } = proposal;
   return {
     add: additions(add),
     firstStep: additions(firstStep),
     after: bowlAnswer(after, sure.bodySd),
     meets,
+    gives,
+    consequences: consequencesAnswer(consequences),
+    ...(divide ? { divide: { takeOutG: divide.takeOutG, add: additions(divide.add) } } : {}),
     massG: after.massG,
     tooMuchMl: consequences.overfillMl,
     otherUse,
@@ -166,6 +180,8 @@ export interface AdviceAnswer {
   misses: Miss[];
   suggestions: ReturnType<typeof suggestionAnswer>[];
   rescue?: ReturnType<typeof rescueAnswer>;
+  /** Marks too old to count: something went in since that moved their taste. */
+  stale: Taste[];
 }
 
 /** Advice as it is answered. */
@@ -176,11 +192,13 @@ export function adviceAnswer({
   misses,
   suggestions,
   rescue,
+  stale,
 }: Advice): AdviceAnswer {
   return {
     now: bowlAnswer(now, nowSd),
     met,
     misses,
+    stale,
     suggestions: suggestions.map(suggestionAnswer),
     ...(rescue ? { rescue: rescueAnswer(rescue) } : {}),
   };

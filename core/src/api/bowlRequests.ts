@@ -8,13 +8,20 @@ import { tastes, type TasteMarks, verdicts } from '../readings/tastes';
 import { resolveIngredient } from '../larder/find';
 import type { LinearSolver } from '../landing/linearProgram';
 import { takeReading } from '../readings/takeReading';
+import { type Contradiction, contradictions } from '../readings/contradictions';
+import { type Family, families } from '../mix/families';
+import {
+  freeOf,
+  type FreeRequest,
+  freeSchema,
+  marksOf,
+  type MarksRequest,
+  marksSchema,
+} from './marksRequest';
 import { type Caution, cautionsFor } from '../safety/cautions';
 import { dipKeys, type DipRequest, partKeys, requestLarder, requestParts } from './dipRequest';
 import { BadInput, checked } from '../book/fieldError';
 import { type LandRequest, requestTargets, targetSchema } from './landRequest';
-
-/** A request names no family; it decides nothing that is answered but the days an addition may cost. */
-const usualFamily = 'pulse';
 
 const bowlKeys = {
   ...dipKeys,
@@ -23,6 +30,9 @@ const bowlKeys = {
 
 interface AdviseRequest extends DipRequest {
   tastes: TasteMarks;
+  marks: MarksRequest;
+  family: Family;
+  free: FreeRequest;
   target: LandRequest['target'];
   atHand: string[];
   mostMl: number | null;
@@ -33,10 +43,18 @@ const adviseSchema = Joi.object<AdviseRequest>({
   tastes: Joi.object(
     Object.fromEntries(tastes.map((taste) => [taste, Joi.string().valid(...verdicts)])),
   ).default({}),
+  marks: marksSchema.default([]),
+  family: Joi.string()
+    .valid(...families)
+    .default('pulse'),
+  free: freeSchema.default([]),
   target: targetSchema.default({}),
   atHand: Joi.array().items(Joi.string().min(1).max(120)).max(40).required(),
   mostMl: Joi.number().positive().max(1_000_000).allow(null).default(null),
 }).required();
+
+/** What to do next, with what must be asked first. */
+type AdviseAnswer = AdviceAnswer & { warnings: Caution[]; ask?: Contradiction[] };
 
 /**
  * Says what to do next with a bowl given as plain JSON (docs/format.md).
@@ -45,11 +63,9 @@ const adviseSchema = Joi.object<AdviseRequest>({
  * @param solver linear solver
  * @throws BadInput naming the field that is wrong
  */
-export function adviseRequest(
-  value: unknown,
-  solver: LinearSolver,
-): AdviceAnswer & { warnings: Caution[] } {
+export function adviseRequest(value: unknown, solver: LinearSolver): AdviseAnswer {
   const request = checked(adviseSchema, value);
+  const { family } = request;
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder);
   const { machine, conditions } = requestKitchen(request, larder, parts);
@@ -69,14 +85,21 @@ export function adviseRequest(
       parts,
       conditions,
       machine: { mostMl: request.mostMl ?? machine.mostMl },
-      family: usualFamily,
+      family,
       targets: requestTargets(request.target),
-      tastes: request.tastes,
+      ...marksOf(request.tastes, request.marks, parts.length),
+      free: freeOf(request.free),
       atHand: [...new Map(atHand.map((one) => [one.id, one])).values()],
     },
     solver,
   );
   warnings.push(...cautionsFor(parts, advice.now, conditions));
+  const ask = contradictions(request.readings, parts.length);
+  // what is known of the bowl can't both be: nothing is built on it
+  if (ask.length > 0) {
+    const { rescue: _rescue, ...known } = adviceAnswer(advice);
+    return { ...known, met: false, suggestions: [], warnings, ask };
+  }
   return { ...adviceAnswer(advice), warnings };
 }
 

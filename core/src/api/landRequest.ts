@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { type TargetName, targetNames, type Targets } from '../mix/targets';
+import { type AskedName, askedNames, type Targets } from '../mix/targets';
 import { dipKeys, type DipRequest, partKeys, type PartRequest } from './dipRequest';
 import { BadInput } from '../book/fieldError';
 
@@ -16,7 +16,7 @@ interface LandPartRequest extends PartRequest {
 /** A dip to land, as the shell and HTTP take it. */
 export interface LandRequest extends DipRequest {
   parts: LandPartRequest[];
-  target: Partial<Record<TargetName, TargetRequest>>;
+  target: Partial<Record<AskedName, TargetRequest>>;
   kitchenMeasures: boolean;
 }
 
@@ -30,7 +30,7 @@ const body = Joi.number().min(0).max(14);
 const share = Joi.number().min(0).max(100);
 const size = Joi.number().min(0).max(1_000_000);
 
-const wishes: Record<TargetName, Joi.Schema> = {
+const wishes: Record<AskedName, Joi.Schema> = {
   freshBody: wish(body),
   chilledBody: wish(body),
   saltG: wish(share),
@@ -70,7 +70,7 @@ const singleNumberWithin = 0.01;
  */
 export function requestTargets(wanted: LandRequest['target']): Targets {
   const targets: Targets = {};
-  for (const name of targetNames) {
+  for (const name of askedNames) {
     const value = wanted[name];
     if (value === undefined) continue;
     if (typeof value === 'number') {

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { grinds } from '../mix/method';
 import type { Machine } from '../kitchen/machines';
 import { garlicForms, goesInC, places } from '../mix/part';
-import { targetNames } from '../mix/targets';
+import { askedNames } from '../mix/targets';
 import { readingSchema } from '../readings/readingSchema';
 import { ringFault } from '../readings/ringFault';
 import type { ReadingTaken } from '../readings/takeReading';
@@ -137,7 +137,7 @@ const outcome = {
   }),
 };
 
-const targets = Joi.object(Object.fromEntries(targetNames.map((name) => [name, band])));
+const targets = Joi.object(Object.fromEntries(askedNames.map((name) => [name, band])));
 
 export const dipSchema = Joi.object<Dip>({
   id: id.required(),

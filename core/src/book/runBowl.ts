@@ -7,6 +7,7 @@ import { alwaysAtHand } from '../larder/everyday';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
 import { entriesOf, loggedRows, rowIn, type Run } from './run';
+import { leadFlavour } from '../dip/leadFlavour';
 import { settledRun } from './runHeat';
 import { analyseTrialRows, trialParts } from './trialParts';
 
@@ -69,8 +70,11 @@ export function withinReach({ atHand }: Run, dip: Pick<Dip, 'rows'>): string[] {
 /** A run's bowl as the advisor is asked about it. */
 export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInput {
   const { larder } = kitchen;
+  const parts = trialParts(loggedRows(run), larder);
+  const lead = leadFlavour(parts, dip.name, dip.leadId);
   return {
-    parts: trialParts(loggedRows(run), larder),
+    parts,
+    ...(lead ? { leadId: lead.ingredient } : {}),
     conditions: runConditions(run, dip, kitchen),
     machine: machineFor(run, kitchen),
     family: dip.family,

@@ -3,7 +3,7 @@ import { bodyState } from '../mix/bodyModel';
 import type { BodyConditions } from '../mix/conditions';
 import { addTo, copyOf, emptyBowl, sumIndex } from '../mix/bowlSums';
 import { bowlMass, type Part, partSumsPerGram } from '../mix/part';
-import { per100Sum } from '../mix/targets';
+import { shareOf } from '../mix/targets';
 
 /** What a bead stands for. */
 export type BeadFigure = 'freshBody' | 'saltG' | 'acidG' | 'garlicG';
@@ -32,7 +32,8 @@ export function figureAfter(input: UpToRow): (massG: number) => number | null {
     if (per) addTo(bowl, per, massG);
     if (figure !== 'freshBody') {
       const mass = bowl[sumIndex.massG];
-      return mass > 0 ? (bowl[per100Sum(figure)] / mass) * 100 : null;
+      const { sum, times } = shareOf(figure);
+      return mass > 0 ? (bowl[sum] / mass) * times : null;
     }
     const state = bodyState(bowl, conditions.blending);
     if (!state || state.crumbs) return null;

@@ -46,6 +46,10 @@ function valuesOf(parts: readonly LandingPart[], answer: LandAnswer) {
     garlicG: again.per100g.garlicG,
     massG: again.massG,
     volumeMl: again.volumeMl,
+    fatG: again.per100g.fatG,
+    sugarsG: again.per100g.sugarsG,
+    heat: again.per100g.heat,
+    bitter: again.per100g.bitter,
   };
   return values;
 }

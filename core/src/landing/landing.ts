@@ -19,6 +19,8 @@ export interface LandingRequest {
   rows: readonly LandingRow[];
   targets: Targets;
   conditions: Conditions;
+  /** What missing a band counts against missing another, > 0; 1 unless said. */
+  weights?: Partial<Record<TargetName, number>>;
 }
 
 /** A free row as a variable: where it starts, how far it may go and what moving it costs. */
@@ -196,11 +198,16 @@ export function bandsOf(targets: Targets): NamedBand[] {
 /** What a body there is none of counts as, in comparable units of missing. */
 const noBodyMiss = 10;
 
-function missOfMix({ conditions }: Landing, bands: readonly NamedBand[], mix: Mix): number {
+function missOfMix(
+  { conditions, weights }: Landing,
+  bands: readonly NamedBand[],
+  mix: Mix,
+): number {
   let sum = 0;
   for (const { name, band } of bands) {
     const value = targetValue(name, mix, conditions);
-    sum += Number.isFinite(value) ? missUnits(name, value, band) : noBodyMiss;
+    const miss = Number.isFinite(value) ? missUnits(name, value, band) : noBodyMiss;
+    sum += miss * (weights?.[name] ?? 1);
   }
   return sum;
 }

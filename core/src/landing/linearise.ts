@@ -7,7 +7,8 @@ import {
   isBody,
   isRelative,
   missUnit,
-  per100Sum,
+  shareOf,
+  type ShareName,
   type TargetName,
   targetValue,
 } from '../mix/targets';
@@ -84,8 +85,8 @@ function bandRows(
   }
   // a share is linear once multiplied out: Σ (100 salt − limit) mass ≥ or ≤ 0
   const mass = Math.max(1, massOf(mix));
-  const sumAt = per100Sum(name as 'saltG' | 'acidG' | 'garlicG');
-  const side = (limit: number) => exactRow(landing, (per) => 100 * per[sumAt] - limit);
+  const { sum, times } = shareOf(name as ShareName);
+  const side = (limit: number) => exactRow(landing, (per) => times * per[sum] - limit);
   const rows: BandRow[] = [];
   if (band.low !== null) {
     const { terms, fixed } = side(band.low);
@@ -110,7 +111,13 @@ export function linearBands(
   values: readonly number[],
 ): BandRow[] {
   const mix = mixOfValues(landing, values);
-  return bands.flatMap(({ name, band }) => bandRows(name, band, landing, values, mix));
+  return bands.flatMap(({ name, band }) => {
+    const weight = landing.weights?.[name] ?? 1;
+    return bandRows(name, band, landing, values, mix).map((row) => ({
+      ...row,
+      perMiss: row.perMiss / weight,
+    }));
+  });
 }
 
 /** A band row as constraints with its own slack variable, which the objective pays for. */

@@ -10,11 +10,19 @@ const solveLimitS = 1;
 /** How far the first step may go, in whole changes of a row: an addition starts from nothing and goes far. */
 const firstRadius = 2;
 
-/** Look for the cheapest landing, for one about as cheap as spoons can measure, or only whether there is one. */
-export type Goal = 'cheapest' | 'spoons' | 'lands';
+/**
+ * Look for the cheapest landing, for one about as cheap as spoons can measure, for one as near as a mouth can tell, or only whether
+ * there is one.
+ */
+export type Goal = 'cheapest' | 'spoons' | 'mouth' | 'lands';
 
 /** A gain smaller than this is not worth another round. */
-const worthOf: Record<Goal, number> = { cheapest: 1e-4, spoons: 0.02, lands: 1e-3 * missPrice };
+const worthOf: Record<Goal, number> = {
+  cheapest: 1e-4,
+  spoons: 0.02,
+  mouth: 1e-3 * missPrice,
+  lands: 1e-3 * missPrice,
+};
 
 /** Where a run ended. */
 export interface Landed {

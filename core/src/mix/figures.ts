@@ -109,9 +109,7 @@ export function targetFigure(name: TargetName, figures: Figures): number | null 
     case 'massG':
     case 'volumeMl':
       return figures[name];
-    case 'saltG':
-    case 'acidG':
-    case 'garlicG':
+    default:
       return figures.per100g[name];
   }
 }

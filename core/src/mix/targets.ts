@@ -5,7 +5,7 @@ import type { BodyConditions } from './conditions';
 import { type Mix, massOf, mixVolumeMl } from './mix';
 
 /** What a dip can be asked to land on: body warm and cold, seasoning per 100 g, yield. */
-export const targetNames = [
+export const askedNames = [
   'freshBody',
   'chilledBody',
   'saltG',
@@ -14,6 +14,10 @@ export const targetNames = [
   'massG',
   'volumeMl',
 ] as const;
+export type AskedName = (typeof askedNames)[number];
+
+/** The same, and what is held where nobody asks for it. */
+export const targetNames = [...askedNames, 'fatG', 'sugarsG', 'heat', 'bitter'] as const;
 export type TargetName = (typeof targetNames)[number];
 
 /** A wanted range; an open end is null. */
@@ -33,6 +37,10 @@ export const targetWords: Record<TargetName, { name: string; unit: string; decim
   garlicG: { name: 'garlic', unit: ' g per 100 g', decimals: 2 },
   massG: { name: 'mass', unit: ' g', decimals: 0 },
   volumeMl: { name: 'volume', unit: ' ml', decimals: 0 },
+  fatG: { name: 'fat', unit: ' g per 100 g', decimals: 0 },
+  sugarsG: { name: 'sweet', unit: ' g sugars per 100 g', decimals: 1 },
+  heat: { name: 'heat', unit: '', decimals: 2 },
+  bitter: { name: 'bitter', unit: '', decimals: 2 },
 };
 
 /** One unit of missing a target, so that misses of different kinds compare: mass and volume as a share. */
@@ -44,19 +52,29 @@ export const missUnit: Record<TargetName, number> = {
   garlicG: 0.1,
   massG: 0.05,
   volumeMl: 0.05,
+  fatG: 2,
+  sugarsG: 0.5,
+  heat: 0.05,
+  bitter: 0.2,
 };
 
 export const isRelative = (name: TargetName) => name === 'massG' || name === 'volumeMl';
 export const isBody = (name: TargetName) => name === 'freshBody' || name === 'chilledBody';
 
-const per100Index = { saltG: sumIndex.saltG, acidG: sumIndex.acidG, garlicG: sumIndex.garlicG };
+/** Figures that are a sum over the mass: which sum, and by what it is multiplied. */
+const shares = {
+  saltG: { sum: sumIndex.saltG, times: 100 },
+  acidG: { sum: sumIndex.acidG, times: 100 },
+  garlicG: { sum: sumIndex.garlicG, times: 100 },
+  fatG: { sum: sumIndex.fatG, times: 100 },
+  sugarsG: { sum: sumIndex.sugarsG, times: 100 },
+  heat: { sum: sumIndex.heatUnits, times: 100 },
+  bitter: { sum: sumIndex.bitterUnits, times: 1 },
+} as const;
+export type ShareName = keyof typeof shares;
 
-/** Index of a per-100-g target's sum. */
-export function per100Sum(
-  name: 'saltG' | 'acidG' | 'garlicG',
-): (typeof per100Index)['saltG' | 'acidG' | 'garlicG'] {
-  return per100Index[name];
-}
+/** Which sum a share is of, and by what it is multiplied: value = times · sum / mass. */
+export const shareOf = (name: ShareName): (typeof shares)[ShareName] => shares[name];
 
 /**
  * A target's value for a mix, bodies without limits, so that a solver sees a slope everywhere.
@@ -72,14 +90,14 @@ export function targetValue(name: TargetName, mix: Mix, conditions: BodyConditio
       if (!state) return NaN;
       return bodyAt(mix.blended, state, conditions, name === 'freshBody' ? fresh : chilled);
     }
-    case 'saltG':
-    case 'acidG':
-    case 'garlicG':
-      return mass > 0 ? (mix.all[per100Index[name]] / mass) * 100 : 0;
     case 'massG':
       return mass;
     case 'volumeMl':
       return mixVolumeMl(mix, conditions.method);
+    default: {
+      const { sum, times } = shares[name];
+      return mass > 0 ? (mix.all[sum] / mass) * times : 0;
+    }
   }
 }
 

@@ -20,6 +20,10 @@ const labels: Record<TargetName, string> = {
   garlicG: 'garlic',
   massG: 'makes',
   volumeMl: 'fills',
+  fatG: 'fat',
+  sugarsG: 'sweet',
+  heat: 'heat',
+  bitter: 'bitter',
 };
 const units: Record<TargetName, string> = {
   freshBody: '',
@@ -29,6 +33,10 @@ const units: Record<TargetName, string> = {
   garlicG: ' g',
   massG: ' g',
   volumeMl: ' ml',
+  fatG: ' g',
+  sugarsG: ' g',
+  heat: '',
+  bitter: '',
 };
 const decimals = (name: TargetName) => (name === 'massG' || name === 'volumeMl' ? 0 : 2);
 

@@ -7,6 +7,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import type { Suggestion } from '@cobbet/core/advise/advise';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { aimOfTargets, targetsOfAim } from '@cobbet/core/book/aim';
 import type { Run } from '@cobbet/core/book/run';
 import { adviceQuestion, runTargets, withinReach } from '@cobbet/core/book/runBowl';
@@ -106,7 +107,7 @@ function Card({
 
 /** The way back from what can't be taken out, half of it first, and what else the bowl is good for. */
 function WayBack({
-  rescue: { add, firstStep, proposal, otherUse },
+  rescue: { add, firstStep, proposal, divide, otherUse },
   targets,
   nameOf,
   onAdd,
@@ -125,7 +126,15 @@ function WayBack({
         <>
           <Box sx={{ fontSize: typeScale.lead, fontWeight: 700 }}>{said(add, nameOf, ', ')}</Box>
           <Effects proposal={proposal} targets={targets} />
-          {overfillMl > 0.5 && <span>Take some out first, blend the rest, stir together.</span>}
+          {divide && (
+            <span>
+              Or take {printGrams(divide.takeOutG)} out for the freezer and mend the rest with{' '}
+              {said(divide.add, nameOf, ', ')}.
+            </span>
+          )}
+          {!divide && overfillMl > 0.5 && (
+            <span>Take some out first, blend the rest, stir together.</span>
+          )}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button
               variant="outlined"
