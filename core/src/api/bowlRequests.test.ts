@@ -15,6 +15,13 @@ const parts = [
   { ingredient: 'chickpeas-canned-drained', amount: '330 g' },
   { ingredient: 'water', amount: '40 g' },
 ];
+const beans = [
+  { ingredient: 'butter-beans-canned-drained', amount: '300 g' },
+  { ingredient: 'olive-oil-extra-virgin', amount: '20 g' },
+  { ingredient: 'lemon-juice', amount: '10 g' },
+  { ingredient: 'water', amount: '50 g' },
+  { ingredient: 'sea-salt-fine', amount: '1 g' },
+];
 const whole = {
   parts,
   kitchen: { machine: 'food-processor' },
@@ -34,6 +41,67 @@ describe('advise, stage and loads as JSON', () => {
     expect(warnings).toEqual([]);
     const sweet = { ...whole, parts: [...parts, { ingredient: 'honey', amount: '5 g' }] };
     expect(adviseRequest(sweet, solver).warnings).toMatchObject([{ id: 'honey', level: 'care' }]);
+  });
+
+  test('marks by list or by taste; one too old to count is said and not counted', () => {
+    const salted = [...parts, { ingredient: 'sea-salt-fine', amount: '1/2 tsp' }];
+    const asked = (marks: unknown) =>
+      adviseRequest({ parts: salted, atHand: ['sea-salt-fine', 'water'], marks }, solver);
+    const now = asked([{ taste: 'salt', verdict: 'short' }]);
+    expect(now.stale).toEqual([]);
+    expect(now.suggestions[0]?.add[0]?.ingredient).toBe('sea-salt-fine');
+    expect(asked({ salt: 'short' })).toEqual(now);
+    // tasted before the salt went in
+    const before = asked({ salt: { verdict: 'short', after: parts.length } });
+    expect([before.stale, before.met]).toEqual([['salt'], true]);
+    expect(refusal(() => asked([{ taste: 'salt', verdict: 'short', after: 40 }])).field).toBe(
+      'marks[0].after',
+    );
+    expect(refusal(() => asked({ salt: { verdict: 'short', after: 40 } })).field).toBe(
+      'marks.salt.after',
+    );
+  });
+
+  test('what a dip is free of does not go in, said together or apart', () => {
+    const dip = {
+      parts: beans,
+      target: { freshBody: [7, 7.6] },
+      atHand: ['tahini-hulled', 'butter-beans-canned-drained'],
+    };
+    const adds = (more: object) => {
+      const { suggestions, rescue } = adviseRequest({ ...dip, ...more }, solver);
+      const all = [...suggestions.flatMap(({ add }) => add), ...(rescue?.add ?? [])];
+      return all.map(({ ingredient }) => ingredient);
+    };
+    expect(adds({})).toContain('tahini-hulled');
+    for (const free of [['sesame'], { allergens: ['sesame'] }]) {
+      expect(adds({ free })).not.toContain('tahini-hulled');
+      expect(adds({ free })).toContain('butter-beans-canned-drained');
+    }
+  });
+
+  test('a suggestion says what it holds, what it gives up and what comes with it', () => {
+    const { suggestions } = adviseRequest(
+      { parts: beans, marks: { salt: 'short' }, atHand: ['sea-salt-fine', 'feta'] },
+      solver,
+    );
+    const [first] = suggestions;
+    expect(first).toMatchObject({ meets: true, gives: [] });
+    expect(first?.holds).toEqual(expect.arrayContaining(['freshBody', 'acidG', 'fatG']));
+    expect(first?.holds).not.toContain('saltG');
+    expect(first?.consequences).toMatchObject({ allergensGained: [], dietsLost: [] });
+  });
+
+  test('two readings that can’t both be are asked about, and nothing is built on them', () => {
+    const read = (eyes: string[]) =>
+      adviseRequest({ ...whole, readings: eyes.map((eye) => ({ eye })) }, solver);
+    const answer = read(['packs', 'ribbons']);
+    expect(answer).toMatchObject({ met: false, suggestions: [] });
+    expect(answer.ask).toEqual([
+      { readings: [0, 1], why: expect.stringContaining('packs, another of the same bowl ribbons') },
+    ]);
+    expect(answer.rescue).toBeUndefined();
+    expect(read(['packs', 'spreads']).ask).toBeUndefined();
   });
 
   test('a reading warm from the machine and one with its temperature are not the same', () => {

@@ -215,7 +215,7 @@ export const migrations: readonly Migration[] = [
       runs: (run) => {
         const rowWithout = (key: 'planned' | 'row') => (one: Loose) =>
           one[key] === undefined ? one : { ...one, [key]: withoutAtC(one[key] as Loose) };
-        const { plan, events, ...rest } = saidWarmth(run);
+        const { plan, events, tastedAfter: _then, ...rest } = saidWarmth(run);
         return {
           ...rest,
           ...(plan === undefined ? {} : { plan: listOf(plan).map(rowWithout('planned')) }),

@@ -202,6 +202,9 @@ export const runSchema = Joi.object<Run>({
   events: Joi.array().items(runEvent).unique(sameAddition).max(2000).required(),
   atHand: Joi.array().items(id).max(200),
   targets,
+  tastedAfter: Joi.object(
+    Object.fromEntries(tastes.map((taste) => [taste, Joi.number().integer().min(0).max(400)])),
+  ),
   ...outcome,
 });
 

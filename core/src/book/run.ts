@@ -1,5 +1,6 @@
 import type { Targets } from '../mix/targets';
 import type { Dip, WorkedIn } from '../dip/dip';
+import type { Taste, Verdict } from '../readings/tastes';
 import type { Outcome, Trial, TrialRow } from './trial';
 
 /** What is to go in, as it stood when the run began. */
@@ -54,6 +55,8 @@ export interface Run extends Outcome {
   atHand?: string[];
   /** What this bowl is to be, where that is not what the dip is to be. */
   targets?: Targets;
+  /** How many additions were in when a taste was marked. */
+  tastedAfter?: Partial<Record<Taste, number>>;
 }
 
 /**
@@ -141,5 +144,17 @@ export function finishRun(run: Run, id: string, number: number): Trial {
     changeNext,
     ...(gates ? { gates } : {}),
     ...(base ? { base } : {}),
+  };
+}
+
+/** A run with one taste marked of the bowl as it is, or the mark taken away. */
+export function withMark(run: Run, taste: Taste, verdict: Verdict | null): Run {
+  const { [taste]: _old, ...tastes } = run.tastes;
+  const { [taste]: _then, ...tastedAfter } = run.tastedAfter ?? {};
+  if (verdict === null) return { ...run, tastes, tastedAfter };
+  return {
+    ...run,
+    tastes: { ...tastes, [taste]: verdict },
+    tastedAfter: { ...tastedAfter, [taste]: loggedRows(run).length },
   };
 }

@@ -4,7 +4,7 @@ import { runOf } from '../../test/runOf';
 import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { type Dip, plainRow } from '../dip/dip';
 import { aimOfTargets, targetsOfAim } from './aim';
-import { entriesOf, type Run } from './run';
+import { entriesOf, type Run, withMark } from './run';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
 import { runHeat, settledRun } from './runHeat';
 import { mergeRecords } from './mergeRecords';
@@ -45,6 +45,23 @@ describe('a run’s bowl', () => {
     expect(now.massG).toBe(156);
     expect(next?.freshBody).toBeLessThan(now.freshBody ?? NaN);
     expect(runBowl({ ...after, step: 2 }, plainDip, kitchen).next).toBeNull();
+  });
+});
+
+describe('a mark of a run', () => {
+  test('is of what was in by then; taken away it leaves nothing', () => {
+    const marked = withMark(after(2), 'salt', 'short');
+    expect([marked.tastes, marked.tastedAfter]).toEqual([{ salt: 'short' }, { salt: 2 }]);
+    expect(adviceQuestion(marked, hummus, kitchen).tastedAfter).toEqual({ salt: 2 });
+    const again = withMark(
+      { ...after(3), tastes: marked.tastes, tastedAfter: { salt: 2 } },
+      'salt',
+      'right',
+    );
+    expect([again.tastes, again.tastedAfter]).toEqual([{ salt: 'right' }, { salt: 3 }]);
+    const gone = withMark(again, 'salt', null);
+    expect([gone.tastes, gone.tastedAfter]).toEqual([{}, {}]);
+    expect(runSchema.validate(again).error).toBeUndefined();
   });
 });
 

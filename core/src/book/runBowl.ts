@@ -81,6 +81,7 @@ export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInpu
     ...(dip.keepDays === undefined ? {} : { keepDays: dip.keepDays }),
     targets: runTargets(run, dip),
     tastes: run.tastes,
+    ...(run.tastedAfter ? { tastedAfter: run.tastedAfter } : {}),
     atHand: withinReach(run, dip).flatMap((id) => larder.get(id) ?? []),
   };
 }

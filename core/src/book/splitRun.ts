@@ -39,7 +39,7 @@ export function splitRun(
   if (!(whole > 0)) throw new RangeError('there is nothing in the bowl to divide');
   if (wanted > whole * 1.0001) throw new RangeError('more is taken than there is in the bowl');
   const base = finishRun(run, ids.trial, number);
-  const { targets: _whole, ...bowl } = run;
+  const { targets: _whole, tastedAfter: _then, ...bowl } = run;
   const runs = parts.map(({ name, massG, targets }, i): Run => {
     const share = massG / whole;
     const shares = entriesOf(run).flatMap((entry) => shareOf(entry, share, i));

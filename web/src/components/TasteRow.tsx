@@ -1,6 +1,8 @@
 'use client';
 
+import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { type Taste, type TasteMarks, type Verdict, verdicts } from '@cobbet/core/readings/tastes';
@@ -20,7 +22,7 @@ export function withTaste(marks: TasteMarks, taste: Taste, verdict: Verdict | nu
   return verdict ? { ...rest, [taste]: verdict } : rest;
 }
 
-/** One taste: short, right or over; a second tap takes the mark away. */
+/** One taste: short, right or over. A second tap confirms; taking the mark away is a button of its own. */
 export function TasteRow({
   taste,
   marks,
@@ -38,7 +40,7 @@ export function TasteRow({
         exclusive
         value={marks[taste] ?? null}
         aria-label={name}
-        onChange={(_, verdict: Verdict | null) => onMark(verdict)}
+        onChange={(_, verdict: Verdict | null) => onMark(verdict ?? marks[taste] ?? null)}
       >
         {verdicts.map((verdict) => (
           <ToggleButton
@@ -50,6 +52,15 @@ export function TasteRow({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
+      {marks[taste] && (
+        <IconButton
+          size="small"
+          aria-label={`Take the mark away: ${name}`}
+          onClick={() => onMark(null)}
+        >
+          <Close fontSize="small" />
+        </IconButton>
+      )}
     </Box>
   );
 }

@@ -5,14 +5,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { changeWords } from '@cobbet/core/book/changeWords';
-import { loggedRows, type Run } from '@cobbet/core/book/run';
+import { loggedRows, withMark, type Run } from '@cobbet/core/book/run';
 import { withReading } from '@cobbet/core/readings/keptReading';
 import { tastes } from '@cobbet/core/readings/tastes';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useFocusIfLost } from '@/components/useFocusIfLost';
 import { bodyText } from '@/components/bodyText';
-import { TasteRow, withTaste } from '@/components/TasteRow';
+import { TasteRow } from '@/components/TasteRow';
 import { Cautions } from '@/components/Cautions';
 import { ReadingForm } from '@/components/reading/ReadingForm';
 import { readingText } from '@/components/reading/readingText';
@@ -41,10 +41,7 @@ function Tastes({ run, control }: { run: Run; control: RunControl }) {
             taste={taste}
             marks={run.tastes}
             onMark={(verdict) =>
-              void control.note(`Taste: ${taste}`, (one) => ({
-                ...one,
-                tastes: withTaste(one.tastes, taste, verdict),
-              }))
+              void control.note(`Taste: ${taste}`, (one) => withMark(one, taste, verdict))
             }
           />
         ))}

@@ -204,6 +204,12 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
           {asked.message} <Button onClick={() => void start()}>Try again</Button>
         </Box>
       )}
+      {advice && advice.stale.length > 0 && (
+        <Box role="note" sx={{ mb: 1 }}>
+          Tasted before what went in since: {advice.stale.join(', ')}. It no longer counts; taste
+          again.
+        </Box>
+      )}
       {stop && (
         <Box
           role="status"
