@@ -75,7 +75,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Something new' }).click();
     await expectClean(page, 'larder');
     await page.goto('/kit');
-    await expect(page.getByText('70 readings teach')).toBeVisible();
+    await expect(page.getByText('77 readings teach')).toBeVisible();
     await expectClean(page, 'kit');
     await page.getByRole('button', { name: 'Another' }).click();
     await expectClean(page, 'a machine');

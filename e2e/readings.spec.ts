@@ -23,7 +23,7 @@ test('a ring test on a trial: what is typed is read at once, kept, and narrows t
   await saved(page);
   await page.goto('/kit');
   await expect(page.getByRole('region', { name: 'Calibration', exact: true })).toContainText(
-    '71 readings teach',
+    '78 readings teach',
   );
 });
 

@@ -205,7 +205,7 @@ const ledger: readonly Byproduct[] = [
  * with a hidden offset of this kitchen and noise; the same every time.
  */
 export function makeSampleBook(): BookFile {
-  const random = seeded(20260428);
+  const random = seeded(20260430);
   const dips = new Map(formulas.map((formula) => [formula.id, dipOf(formula)]));
   const trials = new Map<string, Trial>();
   for (const formula of formulas) {
