@@ -95,6 +95,13 @@ function mostOf(
 const roomToRound = 0.08;
 /** Nothing of it, g. */
 const leastG = 1e-3;
+/** A crumb of what a dip is made of changes nothing: less than this of the bowl is left out (J). */
+const baseShare = 0.015;
+const seasons: readonly Role[] = ['liquid', 'oil', 'acid'];
+
+const leastShare = ({ role }: Ingredient): number =>
+  seasons.includes(role) || strongMost[role] !== undefined ? 0 : baseShare;
+
 /** What leaving a wanted band counts, what moving what is held, and what not getting as far inside as was aimed (J). */
 const outweighs = { wanted: 5, held: 0.5, inner: 0.15 } as const;
 /** What a simpler measure may be off more. */
@@ -180,7 +187,8 @@ export function solveAdditions(
     measurings.map((how) => {
       const each = set.map((ingredient, i) => {
         const massG = landed.masses[parts.length + i] ?? 0;
-        return massG > leastG ? measured(massG, ingredient, conditions.measures, how) : null;
+        const least = Math.max(leastG, leastShare(ingredient) * limits.bowlG);
+        return massG > least ? measured(massG, ingredient, conditions.measures, how) : null;
       });
       const masses = landed.masses.map((massG, i) =>
         i < parts.length ? massG : (each[i - parts.length]?.massG ?? 0),
