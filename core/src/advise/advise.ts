@@ -1,45 +1,22 @@
 import type { LinearSolver } from '../landing/linearProgram';
 import type { Ingredient } from '../larder/ingredient';
-import { type Figures, figuresOf, type Miss, missed, targetFigure } from '../mix/figures';
-import { mixOf, mixWith } from '../mix/mix';
+import { type Figures, figuresOf, type Miss, missed } from '../mix/figures';
+import { mixOf } from '../mix/mix';
 import { dipMass } from '../mix/part';
-import { missUnit, targetNames, type Targets } from '../mix/targets';
+import type { Targets } from '../mix/targets';
 import type { Addition } from '../proposal/edit';
-import { type Proposal, type StartingBowl, startFrom } from '../proposal/proposal';
+import { startFrom } from '../proposal/proposal';
 import type { Taste, TasteMarks } from '../readings/tastes';
 import type { AdviseInput } from './adviseInput';
 import { clearOfEdges } from './justInside';
-import {
-  type GivenUp,
-  givenUp,
-  type HeldName,
-  heldNames,
-  heldTargets,
-  saidFrom,
-} from './justNoticeable';
-import { leadGivenUp } from './leadGivenUp';
-import { halfOf } from './measured';
+import { type GivenUp, heldNames, heldTargets, saidFrom } from './justNoticeable';
 import { type Choices, choicesFor } from './plausible';
 import { proposeAdditions } from './proposeAdditions';
 import { type Rescue, rescueOf } from './rescue';
-import { additionParts, type Shelf } from './shelf';
+import type { Shelf } from './shelf';
 import { canReach, solveAdditions } from './solveAdditions';
-import { type Goal, goalsOf, stillCounts } from './wanted';
-import { whyWords } from './whyWords';
-
-/** One thing that could be done next. */
-export interface Suggestion {
-  /** Nothing, when the bowl is where it should be. */
-  add: Addition[];
-  /** Half of it, to be added first and looked at. */
-  firstStep: Addition[];
-  /** All of it, with what it would do. */
-  proposal: Proposal;
-  /** What nobody complained about and it moves all the same, by more than is noticed; the most first. */
-  gives: GivenUp[];
-  /** What stays as it is, within what is noticed. */
-  holds: HeldName[];
-}
+import { type Attempt, meetsAll, price, pruned, type Suggestion, suggestion } from './suggestion';
+import { goalsOf, stillCounts } from './wanted';
 
 export interface Advice {
   now: Figures;
@@ -64,91 +41,6 @@ const surerShare = 0.05;
 /** A step that moves something nobody complained about by so many times what is noticed is held against a way back. */
 const tooMuchGiven = 2;
 
-/** A bowl being advised on, with what every attempt needs of it. */
-interface Attempt {
-  input: AdviseInput;
-  goal: Goal;
-  targets: Targets;
-  held: Targets;
-  tastes: TasteMarks;
-  from: StartingBowl;
-  shelf: Shelf;
-  solver: LinearSolver;
-}
-
-/** Whether everything wanted is met. */
-const meetsAll = ({ proposal }: Pick<Suggestion, 'proposal'>) => proposal.misses.length === 0;
-
-/** Worth of a suggestion, less is better: nothing given up, few things, little of them, little risk, little cost, nothing gained. */
-function price({ add, proposal, gives }: Suggestion, bowlG: number, targets: Targets): number {
-  const share = add.reduce((sum, { massG }) => sum + massG, 0) / Math.max(1, bowlG);
-  const risk = proposal.sure.overshoot ?? 0;
-  const { costEur, allergensGained, dietsLost, keepDays, overfillMl } = proposal.consequences;
-  return (
-    (proposal.misses.length > 0 ? 100 : 0) +
-    3 * gives.reduce((sum, { times }) => sum + times - 1, 0) +
-    0.35 * add.length +
-    2 * share +
-    1.5 * risk +
-    0.1 * costEur +
-    0.6 * (allergensGained.length + dietsLost.length) +
-    0.3 * Math.max(0, keepDays.before - keepDays.after) +
-    (overfillMl > 0.5 ? 2 : 0) +
-    1.5 * nearEdges(proposal.after, targets)
-  );
-}
-
-/** How near the ends of two-sided bands figures are: for each 0 up to half way from the middle, 1 at an end. */
-function nearEdges(figures: Figures, targets: Targets): number {
-  return targetNames.reduce((sum, name) => {
-    const { low = null, high = null } = targets[name] ?? {};
-    const value = targetFigure(name, figures);
-    if (low === null || high === null || value === null || high <= low) return sum;
-    const off = Math.abs(value - (low + high) / 2) / ((high - low) / 2);
-    return sum + Math.max(0, 2 * Math.min(1, off) - 1);
-  }, 0);
-}
-
-function figuresWith({ from, shelf }: Attempt, add: readonly Addition[]): Figures {
-  return figuresOf(mixWith(from.mix, additionParts(add, shelf)), from.conditions);
-}
-
-function suggestion(attempt: Attempt, add: Addition[]): Suggestion {
-  const { input, goal, targets, held, from, shelf, tastes } = attempt;
-  const lacks = missed(from.figures, targets);
-  const things = add.flatMap(({ ingredient }) => shelf.get(ingredient) ?? []);
-  const solves = add.map((one) => {
-    const left = missed(figuresWith(attempt, [one]), targets);
-    return lacks.filter(({ name, miss }) => {
-      const still = left.find((other) => other.name === name)?.miss ?? 0;
-      return Math.abs(still) < Math.abs(miss) - 1e-6;
-    }).length;
-  });
-  const proposal = proposeAdditions(from, add, shelf, targets, 'next step', '');
-  const gives = [
-    ...givenUp(from.figures, proposal.after, held),
-    ...leadGivenUp(from.parts, [...from.parts, ...additionParts(add, shelf)], input.leadId),
-  ].sort((a, b) => b.times - a.times);
-  const moved = new Set(gives.map(({ name }) => name));
-  const said = lacks.filter(({ name }) => !goal.means.includes(name));
-  const why = whyWords({
-    lacks: said,
-    added: things,
-    solves,
-    tastes,
-    by: goal.by,
-    gives,
-    proposal,
-  });
-  return {
-    add,
-    firstStep: halfOf(add, shelf, from.conditions.measures),
-    proposal: { ...proposal, why },
-    gives,
-    holds: heldNames.filter((name) => held[name] && !moved.has(name)),
-  };
-}
-
 /** A small step that takes a body that is only just inside its band clear of the edge; null where there is none. */
 function surer(attempt: Attempt, choices: Choices): Suggestion | null {
   const { input, from, solver, held } = attempt;
@@ -162,26 +54,6 @@ function surer(attempt: Attempt, choices: Choices): Suggestion | null {
   const why = 'It is in, but only just: this makes it surer.';
   // half of so little could not be told from nothing
   return { ...step, firstStep: add, proposal: { ...step.proposal, why } };
-}
-
-/** Additions without those that can be left out: less to measure, with every band that was met met still. */
-function pruned(attempt: Attempt, add: readonly Addition[]): Addition[] {
-  const worth = (some: readonly Addition[]) => {
-    const then = figuresWith(attempt, some);
-    const off = missed(then, attempt.targets).reduce((sum, { name, miss }) => {
-      return sum + Math.abs(miss) / missUnit[name];
-    }, 0);
-    return [off, givenUp(attempt.from.figures, then, attempt.held).length] as const;
-  };
-  let kept = [...add];
-  for (const one of [...add].sort((a, b) => a.massG - b.massG)) {
-    const fewer = kept.filter((other) => other !== one);
-    if (fewer.length === 0) continue;
-    const [lessMisses, lessGives] = worth(fewer);
-    const [misses, gives] = worth(kept);
-    if (lessMisses <= misses + 1e-6 && lessGives <= gives) kept = fewer;
-  }
-  return kept;
 }
 
 /** One thing alone hardly puts more lacks than this right. */

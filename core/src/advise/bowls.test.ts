@@ -8,7 +8,8 @@ import type { LinearSolver } from '../landing/linearProgram';
 import type { Family } from '../mix/families';
 import type { Targets } from '../mix/targets';
 import type { TasteMarks } from '../readings/tastes';
-import { advise, type Suggestion } from './advise';
+import { advise } from './advise';
+import type { Suggestion } from './suggestion';
 import type { AdviseInput } from './adviseInput';
 
 let solver: LinearSolver;

@@ -1,6 +1,7 @@
 import type { Consequences } from '../proposal/proposal';
 import type { Taste } from '../readings/tastes';
-import type { Advice, Suggestion } from '../advise/advise';
+import type { Advice } from '../advise/advise';
+import type { Suggestion } from '../advise/suggestion';
 import type { Rescue } from '../advise/rescue';
 import type { Analysis } from '../dip/analyse';
 import type { Nudge, Nudged } from '../dip/nudges';

@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import type { Suggestion } from '@cobbet/core/advise/advise';
+import type { Suggestion } from '@cobbet/core/advise/suggestion';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { aimOfTargets, targetsOfAim } from '@cobbet/core/book/aim';
 import type { Run } from '@cobbet/core/book/run';
