@@ -38,3 +38,11 @@ export async function beginBlankDip(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Blank, to add to one by one' }).click();
   await page.getByRole('heading', { level: 1, name }).waitFor();
 }
+
+/** The first trial shown that nobody has read cold yet. */
+export async function notReadCold(page: Page) {
+  const unread = page.getByRole('img', { name: /chilled: predicted [\d.]+, not read/ });
+  const found = page.getByRole('listitem').filter({ has: unread }).first();
+  const name = (await found.getAttribute('aria-label')) ?? '';
+  return page.getByRole('listitem', { name, exact: true });
+}
