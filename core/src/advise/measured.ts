@@ -1,6 +1,7 @@
 import { closeKitchenMeasure } from '../amounts/closeMeasure';
 import { kitchenMeasures, nearestKitchenMeasure } from '../amounts/kitchenMeasure';
 import { type MeasureSystem, systemVolumesMl } from '../amounts/measureSystem';
+import { printGrams } from '../amounts/printAmount';
 import { everyday } from '../larder/everyday';
 import type { Ingredient } from '../larder/ingredient';
 import type { Addition } from '../proposal/edit';
@@ -17,10 +18,10 @@ const mostCups = 4;
 
 /** How an amount is brought into measures. */
 export const measurings = ['simple', 'fine', 'up', 'scale'] as const;
-export type Measuring = (typeof measurings)[number];
+type Measuring = (typeof measurings)[number];
 
 function weighed(massG: number): string {
-  return massG >= 1000 ? `${Number((massG / 1000).toFixed(2))} kg` : `${Math.round(massG)} g`;
+  return massG >= 1000 ? `${Number((massG / 1000).toFixed(2))} kg` : printGrams(Math.round(massG));
 }
 
 /** Less than this is quicker spooned than weighed, g. */

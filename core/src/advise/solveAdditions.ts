@@ -3,13 +3,14 @@ import { type GramLanding, landInGrams } from '../landing/land';
 import { type LandingRow, totalMiss } from '../landing/landing';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { Ingredient, Role } from '../larder/ingredient';
-import { sumIndex } from '../mix/bowlSums';
 import type { Miss } from '../mix/figures';
 import { type Part, partSumsPerGram } from '../mix/part';
 import {
   insetTargets,
   isBody,
   missUnits,
+  shareOf,
+  type ShareName,
   type TargetName,
   targetNames,
   type Targets,
@@ -68,7 +69,7 @@ const besideShare = 0.05;
 /** More of a thing than its share of the dip, to balance what else is in. */
 const shareSpare = 1.25;
 /** What is tasted by itself and added by taste; the other strong things never grow with a dip. */
-const byTaste: readonly Role[] = ['salt', 'acid', 'aromatic'];
+const byTaste: readonly Role[] = ['salt', 'aromatic'];
 
 /** Most of one thing that is offered, g; what is strong no more than it would be in so much more of the same dip. */
 function mostOf(
@@ -110,15 +111,15 @@ const asWell = 0.02;
 /** Summed misses that still count as aimed well enough. */
 const wellAimed = 0.005;
 
-const seasonings = { saltG: sumIndex.saltG, acidG: sumIndex.acidG, garlicG: sumIndex.garlicG };
-
 /**
  * Whether a set can move every seasoning that is missed the right way: only what is saltier than the band's low end
  * raises salt to it, only what is less salty than its high end brings it down.
  */
 export function canReach(misses: readonly Miss[], targets: Targets, set: readonly Ingredient[]) {
-  const share = (ingredient: Ingredient, name: keyof typeof seasonings) =>
-    100 * partSumsPerGram({ ingredient })[seasonings[name]];
+  const share = (ingredient: Ingredient, name: ShareName) => {
+    const { sum, times } = shareOf(name);
+    return times * partSumsPerGram({ ingredient })[sum];
+  };
   return misses.every(({ name, miss }) => {
     if (name !== 'saltG' && name !== 'acidG' && name !== 'garlicG') return true;
     const { low = null, high = null } = targets[name] ?? {};

@@ -1,7 +1,7 @@
 import type { LinearSolver } from '../landing/linearProgram';
-import { type Figures, figuresOf, missed, targetFigure } from '../mix/figures';
+import { type Figures, figuresOf, missed, missSum, targetFigure } from '../mix/figures';
 import { mixWith } from '../mix/mix';
-import { missUnit, targetNames, type Targets } from '../mix/targets';
+import { targetNames, type Targets } from '../mix/targets';
 import type { Addition } from '../proposal/edit';
 import type { Proposal, StartingBowl } from '../proposal/proposal';
 import type { TasteMarks } from '../readings/tastes';
@@ -45,16 +45,13 @@ export const meetsAll = ({ proposal }: Pick<Suggestion, 'proposal'>) =>
   proposal.misses.length === 0;
 
 /** Worth of a suggestion, less is better: nothing given up, few things, little of them, little risk, little cost, nothing gained. */
-export function price(
-  { add, proposal, gives }: Suggestion,
-  bowlG: number,
-  targets: Targets,
-): number {
+export function price(one: Suggestion, bowlG: number, targets: Targets): number {
+  const { add, proposal, gives } = one;
   const share = add.reduce((sum, { massG }) => sum + massG, 0) / Math.max(1, bowlG);
   const risk = proposal.sure.overshoot ?? 0;
   const { costEur, allergensGained, dietsLost, keepDays, overfillMl } = proposal.consequences;
   return (
-    (proposal.misses.length > 0 ? 100 : 0) +
+    (meetsAll(one) ? 0 : 100) +
     3 * gives.reduce((sum, { times }) => sum + times - 1, 0) +
     0.35 * add.length +
     2 * share +
@@ -122,18 +119,16 @@ export function suggestion(attempt: Attempt, add: Addition[]): Suggestion {
 export function pruned(attempt: Attempt, add: readonly Addition[]): Addition[] {
   const worth = (some: readonly Addition[]) => {
     const then = figuresWith(attempt, some);
-    const off = missed(then, attempt.targets).reduce((sum, { name, miss }) => {
-      return sum + Math.abs(miss) / missUnit[name];
-    }, 0);
-    return [off, givenUp(attempt.from.figures, then, attempt.held).length] as const;
+    const gives = givenUp(attempt.from.figures, then, attempt.held).length;
+    return { off: missSum(then, attempt.targets), gives };
   };
   let kept = [...add];
+  let now = worth(kept);
   for (const one of [...add].sort((a, b) => a.massG - b.massG)) {
     const fewer = kept.filter((other) => other !== one);
     if (fewer.length === 0) continue;
-    const [lessMisses, lessGives] = worth(fewer);
-    const [misses, gives] = worth(kept);
-    if (lessMisses <= misses + 1e-6 && lessGives <= gives) kept = fewer;
+    const then = worth(fewer);
+    if (then.off <= now.off + 1e-6 && then.gives <= now.gives) [kept, now] = [fewer, then];
   }
   return kept;
 }

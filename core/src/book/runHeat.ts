@@ -15,7 +15,7 @@ function partsOf(entries: readonly RunEntry[], larder: Larder): WorkedPart[] {
 }
 
 /** Everything a run's bowl will hold, with how it is worked in. */
-export function wholeBowl(run: Run, larder: Larder): WorkedPart[] {
+function wholeBowl(run: Run, larder: Larder): WorkedPart[] {
   return partsOf(
     entriesOf(run).filter((entry, i) => rowIn(entry) ?? (!entry.skipped && i >= run.step)),
     larder,

@@ -1,7 +1,7 @@
 import { seeded } from '../statistics/random';
 import { placeBackwards, type TaskNet, taskNet } from './backwards';
 import { lowerBoundSpan } from './lowerBound';
-import { type DayPlan, type DayProblem, type Task, washedResource } from './task';
+import { type DayPlan, type DayProblem, washedResource } from './task';
 
 /** What a plan costs: clashes before lateness before what is free going after allergens before span before washing up. */
 export function planCost(plan: DayPlan): number {
@@ -33,23 +33,25 @@ function firstRanks(net: TaskNet): number[] {
 }
 
 /**
- * Ranks with what is blended free of allergens placed right after everything else that is blended: backwards from serving that is
- * earliest on the machine.
+ * Puts ranks so that what is blended free of allergens comes right after everything else that is blended: backwards from serving
+ * that is earliest on the machine.
  */
-function freeFirstRanks(net: TaskNet, ranks: readonly number[]): number[] {
-  const { tasks } = net.problem;
-  const blended = ({ uses }: Task) => typeof uses[washedResource] === 'number';
-  const rankOf = (wanted: (task: Task) => boolean) =>
-    ranks.filter((_, i) => tasks[i] !== undefined && wanted(tasks[i]));
-  const others = rankOf((task) => blended(task) && task.contains.length > 0);
-  const most = Math.max(1, ...rankOf(blended));
-  const below = Math.min(...others, most);
-  return ranks.map((rank, i) => {
-    const task = tasks[i];
-    if (!task || !blended(task) || task.contains.length > 0) return rank;
+function freeFirstOf({ problem }: TaskNet): (ranks: readonly number[]) => readonly number[] {
+  const blended = problem.tasks.flatMap((task, i) =>
+    typeof task.uses[washedResource] === 'number' ? [{ i, free: task.contains.length === 0 }] : [],
+  );
+  const free = blended.filter((one) => one.free);
+  if (free.length === 0) return (ranks) => ranks;
+  const others = blended.filter((one) => !one.free);
+  return (ranks) => {
+    const rankOf = ({ i }: { i: number }) => ranks[i] ?? 0;
+    const most = Math.max(1, ...blended.map(rankOf));
+    const below = Math.min(...others.map(rankOf), most);
+    const next = [...ranks];
     // among themselves they keep their order
-    return below - 1 + rank / (most + 1);
-  });
+    for (const one of free) next[one.i] = below - 1 + rankOf(one) / (most + 1);
+    return next;
+  };
 }
 
 /**
@@ -76,7 +78,8 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
   const random = seeded(seed);
   const began = limits.now?.() ?? 0;
   const inOrder = firstRanks(net);
-  const freeFirst = freeFirstRanks(net, inOrder);
+  const asFreeFirst = freeFirstOf(net);
+  const freeFirst = asFreeFirst(inOrder);
   const starts = [inOrder, freeFirst].map((ranks) => {
     const plan = placeBackwards(net, ranks);
     return { ranks, plan, cost: planCost(plan) };
@@ -103,7 +106,7 @@ export function planDay(problem: DayProblem, limits: SearchLimits): DayPlan {
       }
     }
     // most moves would put a free dip after others, which costs more than any span
-    const order = random() < keptFreeFirst ? freeFirstRanks(net, next) : next;
+    const order = random() < keptFreeFirst ? asFreeFirst(next) : next;
     const plan = placeBackwards(net, order);
     const cost = planCost(plan);
     if (cost <= here) {

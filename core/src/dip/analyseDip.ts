@@ -20,20 +20,8 @@ export interface DipInKitchen {
 }
 
 /** What a dip is evaluated under in a kitchen. */
-export function dipConditions(dip: Dip, kitchen: Kitchen): Conditions {
-  const rows = dip.rows.map((row) => readRow(row, kitchen));
-  return readConditions(dip, rows, kitchen);
-}
-
-function readConditions(dip: Dip, rows: readonly ReadRow[], kitchen: Kitchen): Conditions {
-  const method = workedMethod(dip.method, dip.rows, kitchen.larder);
-  const parts = rows.flatMap((read): WorkedPart[] => {
-    const part = partOf(read);
-    const { worked } = read.row;
-    return part ? [worked ? { ...part, worked } : part] : [];
-  });
-  return warmConditions({ ...dip, dipId: dip.id, method }, parts, kitchen);
-}
+export const dipConditions = (dip: Dip, kitchen: Kitchen): Conditions =>
+  readDip(dip, kitchen).conditions;
 
 /** Reads a dip in a kitchen. */
 export function readDip(dip: Dip, kitchen: Kitchen): DipInKitchen {
@@ -45,11 +33,16 @@ export function readDip(dip: Dip, kitchen: Kitchen): DipInKitchen {
     if (!nothing) throw new Error('the larder has no water');
     return { ingredient: nothing, massG: 0, cv: 0, place: 'bowl' };
   });
+  const method = workedMethod(dip.method, dip.rows, kitchen.larder);
+  const workedParts = parts.map((part, i): WorkedPart => {
+    const worked = dip.rows[i]?.worked;
+    return worked ? { ...part, worked } : part;
+  });
   return {
     dip,
     rows,
     parts,
-    conditions: readConditions(dip, rows, kitchen),
+    conditions: warmConditions({ ...dip, dipId: dip.id, method }, workedParts, kitchen),
     machine: machineFor(dip, kitchen),
   };
 }

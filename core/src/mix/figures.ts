@@ -9,7 +9,7 @@ import { type Mix, massOf, mixVolumeMl } from './mix';
 import type { Part } from './part';
 import { priorSd } from './priorSd';
 import { type Per100g, per100g } from './per100g';
-import { missOf, type TargetName, targetNames, type Targets } from './targets';
+import { missOf, missUnits, type TargetName, targetNames, type Targets } from './targets';
 
 export type MixState = 'pours' | 'paste' | 'crumbs';
 
@@ -129,4 +129,12 @@ export function missed(figures: Figures, targets: Targets): Miss[] {
     const miss = missOf(value, band);
     return Math.abs(miss) > 1e-9 ? [{ name, miss }] : [];
   });
+}
+
+/** All that figures miss of targets together, in units that compare; a figure there is none of is no miss. */
+export function missSum(figures: Figures, targets: Targets): number {
+  return missed(figures, targets).reduce((sum, { name }) => {
+    const [band, value] = [targets[name], targetFigure(name, figures)];
+    return band && value !== null ? sum + missUnits(name, value, band) : sum;
+  }, 0);
 }

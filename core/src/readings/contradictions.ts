@@ -1,4 +1,5 @@
 import { bodyWord } from '../mix/bodyWords';
+import { unlikelyBeyond } from './calibrate';
 import { type ReadingTaken, takeReading } from './takeReading';
 
 /** Two readings of one bowl that can't both be. */
@@ -6,9 +7,6 @@ export interface Contradiction {
   readings: [number, number];
   why: string;
 }
-
-/** So far apart, in standard deviations of both together, two readings of one bowl can't both be. */
-const unlikelySds = 3;
 
 /**
  * Pairs of readings of the same bowl, equally warm, that can't both be: one of them must be asked about.
@@ -29,7 +27,7 @@ export function contradictions(
     taken.slice(i + 1).flatMap((other, j): Contradiction[] => {
       const same = one.at === other.at && one.atC === other.atC;
       const apart = Math.abs(one.body - other.body) / Math.hypot(one.sd, other.sd);
-      if (!same || apart <= unlikelySds) return [];
+      if (!same || apart <= unlikelyBeyond) return [];
       const [first, second] = [bodyWord(one.body), bodyWord(other.body)];
       const why = `One reading says ${first}, another of the same bowl ${second}: which of them is right?`;
       return [{ readings: [i, i + 1 + j], why }];

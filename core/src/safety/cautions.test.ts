@@ -4,7 +4,7 @@ import { conditionsOf } from '../../test/kitchenOf';
 import { analyse } from '../dip/analyse';
 import { shippedLarder } from '../larder/larder';
 import type { Place } from '../mix/part';
-import { cautionsFor, cautionsOf } from './cautions';
+import { cautionsFor, cautionsRaisedBy } from './cautions';
 
 type Row = [id: string, massG: number, place?: Place];
 
@@ -151,10 +151,10 @@ describe('each caution and what only looks like it', () => {
       { waterOutside: 1 },
       conditionsOf(),
     );
-    expect(cautionsOf(cautions, 'honey').map(({ id }) => id)).toEqual(['honey']);
+    expect(cautionsRaisedBy(cautions, 'honey').map(({ id }) => id)).toEqual(['honey']);
     // a label to be read is no matter of handling it
     expect(cautions.map(({ id }) => id)).toContain('read-label');
-    expect(cautionsOf(cautions, 'olives-green')).toEqual([]);
+    expect(cautionsRaisedBy(cautions, 'olives-green')).toEqual([]);
   });
 
   test('hazards no shipped thing has are raised by one’s own', () => {

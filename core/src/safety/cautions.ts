@@ -206,5 +206,5 @@ export function cautionsFor(
 }
 
 /** The cautions an ingredient raises that must be minded where it is handled: dangers and cares, not what one may want to know. */
-export const cautionsOf = (cautions: readonly Caution[], ingredientId: string): Caution[] =>
+export const cautionsRaisedBy = (cautions: readonly Caution[], ingredientId: string): Caution[] =>
   cautions.filter(({ level, from }) => level !== 'know' && from.includes(ingredientId));

@@ -226,6 +226,18 @@ describe('what a tab did and could not save before it died', () => {
       .spyOn(Repository.prototype, 'commit')
       .mockReturnValue(new Promise(() => undefined) as never);
 
+  /** A dip noted cold, then warm, with both taken back and neither step saved. */
+  const undoneTwiceUnsaved = async () => {
+    const id = await addDip('Green dip');
+    for (const note of ['cold', 'warm']) {
+      await editDip(id, note, (one) => ({ ...one, note }));
+    }
+    jest.spyOn(Repository.prototype, 'step').mockReturnValue(new Promise(() => undefined));
+    void state().undo();
+    void state().undo();
+    return id;
+  };
+
   afterEach(() => localStorage.clear());
 
   test('is shown at once and written down before it is saved', async () => {
@@ -289,13 +301,7 @@ describe('what a tab did and could not save before it died', () => {
   });
 
   test('two undos tapped before either was saved take back two things', async () => {
-    const id = await addDip('Green dip');
-    for (const note of ['cold', 'warm']) {
-      await editDip(id, note, (one) => ({ ...one, note }));
-    }
-    jest.spyOn(Repository.prototype, 'step').mockReturnValue(new Promise(() => undefined));
-    void state().undo();
-    void state().undo();
+    const id = await undoneTwiceUnsaved();
     reopen();
     jest.restoreAllMocks();
     await state().open(`store-${names}`);
@@ -304,13 +310,7 @@ describe('what a tab did and could not save before it died', () => {
   });
 
   test('a second undo is dropped where something else was done after the first', async () => {
-    const id = await addDip('Green dip');
-    for (const note of ['cold', 'warm']) {
-      await editDip(id, note, (one) => ({ ...one, note }));
-    }
-    jest.spyOn(Repository.prototype, 'step').mockReturnValue(new Promise(() => undefined));
-    void state().undo();
-    void state().undo();
+    const id = await undoneTwiceUnsaved();
     const kept = ahead().map((key) => [key, localStorage.getItem(key) ?? ''] as const);
     reopen();
     jest.restoreAllMocks();

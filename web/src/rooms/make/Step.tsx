@@ -15,7 +15,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
 import { runHeat } from '@cobbet/core/book/runHeat';
-import { cautionsOf } from '@cobbet/core/safety/cautions';
+import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
 import { Cautions } from '@/components/Cautions';
 import { AimHere } from './AimHere';
 import { LogButtons } from './LogButtons';
@@ -129,7 +129,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           In: {entry.done.amount}, {printGrams(entry.done.massG)}. Logging again puts that right.
         </Typography>
       )}
-      {next && <Cautions cautions={cautionsOf(next.cautions, entry.planned.ingredientId)} />}
+      {next && <Cautions cautions={cautionsRaisedBy(next.cautions, entry.planned.ingredientId)} />}
       {onScale && <Box sx={{ mb: 1.5 }}>{weighing}</Box>}
       <LogButtons control={control} onScale={onScale} />
       {!onScale && weighing}

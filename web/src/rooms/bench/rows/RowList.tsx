@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Machine } from '@cobbet/core/kitchen/machines';
-import { cautionsOf } from '@cobbet/core/safety/cautions';
+import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
 import { later } from '@/components/later';
 import { flushSync } from 'react-dom';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
@@ -99,7 +99,7 @@ export function RowList(props: Props) {
     view,
     measures: bench.kitchen.measures,
     doubtful: doubtful.has(index),
-    minded: cautionsOf(bench.analysis.cautions, one.row.ingredientId).length > 0,
+    minded: cautionsRaisedBy(bench.analysis.cautions, one.row.ingredientId).length > 0,
     actions,
   }));
   const madeReady = bench.rows.find(({ row }) => row.id === making);
@@ -117,7 +117,7 @@ export function RowList(props: Props) {
         <RowDetails
           key={open.rowId}
           read={read}
-          cautions={cautionsOf(bench.analysis.cautions, read.row.ingredientId)}
+          cautions={cautionsRaisedBy(bench.analysis.cautions, read.row.ingredientId)}
           larder={bench.kitchen.larder}
           measures={bench.kitchen.measures}
           machine={machine}
