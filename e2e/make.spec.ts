@@ -147,3 +147,16 @@ test('on a phone the step fits the width and its buttons fit a wet finger', asyn
   await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
   expect(await fits()).toBe(true);
 });
+
+test('a caution stands at its step, and moves no button from under the hand', async ({ page }) => {
+  await openSampleBook(page);
+  await page.goto('/make?dip=hazelnut-red-bean-pate');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  await expect(page.getByText('step 1 of 9')).toBeVisible();
+  const button = page.getByRole('button', { name: 'In, as written', exact: true });
+  const before = await button.boundingBox();
+  await button.click();
+  await expect(page.getByText('step 2 of 9')).toBeVisible();
+  await expect(page.getByText(/boil hard for at least 10 minutes/)).toBeVisible();
+  expect((await button.boundingBox())?.y).toBe(before?.y);
+});

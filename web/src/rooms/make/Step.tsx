@@ -129,9 +129,15 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           In: {entry.done.amount}, {printGrams(entry.done.massG)}. Logging again puts that right.
         </Typography>
       )}
-      {next && <Cautions cautions={cautionsRaisedBy(next.cautions, entry.planned.ingredientId)} />}
       {onScale && <Box sx={{ mb: 1.5 }}>{weighing}</Box>}
       <LogButtons control={control} onScale={onScale} />
+      {/* under the buttons: what stands above them for one addition only would move them from under a quick second tap */}
+      {next && (
+        <Cautions
+          cautions={cautionsRaisedBy(next.cautions, entry.planned.ingredientId)}
+          sx={{ mt: 1.5 }}
+        />
+      )}
       {!onScale && weighing}
       {tasteNow && (
         <Box role="note" sx={{ mt: 1.5, fontSize: typeScale.lead }}>
