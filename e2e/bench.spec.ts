@@ -35,6 +35,22 @@ test('an amount typed as cooks write is predicted at once and kept after a reloa
   await expect(amount(page, 'Water')).toHaveValue('1½ cups');
 });
 
+test('printed, a dip is a card: what goes in and how, what it keeps and what to mind, and nothing of the screen', async ({
+  page,
+}) => {
+  await openBench(page);
+  const card = page.getByRole('region', { name: 'Card' });
+  await expect(card).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(card.getByRole('row')).toHaveCount(10);
+  await expect(card.getByRole('row').first()).toContainText('1/3 cup');
+  await expect(card).toContainText('Keeps 4 days at 4 °C or below');
+  await expect(card).toContainText('Contains sesame');
+  await expect(card).toContainText('follow local codes');
+  await expect(page.getByRole('button', { name: 'Land it' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'What it makes' })).toBeHidden();
+});
+
 test('an amount nobody can read says why beside it and loses nothing', async ({ page }) => {
   await openBench(page);
   const oil = amount(page, 'Extra virgin olive oil');

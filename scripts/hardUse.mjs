@@ -2,8 +2,7 @@
  * Hard use, counted: tabs killed right after a tap, a key and a drop; bursts of taps; two tabs on one dip; books spoilt at
  * random; requests of every verb. `npm run hard-use`, or with parts of it: `npm run hard-use -- kills bursts tabs books rooms
  * requests`.
- * `TIMES=0.1` does a tenth of it, `RATES=6` the kills on a
- * machine slowed to a sixth only.
+ * `TIMES=0.1` does a tenth of it, `RATES=6` the kills on a machine slowed to a sixth only, `DEEDS=drop` those of a drop only.
  */
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync } from 'node:fs';
@@ -17,6 +16,7 @@ const { chromium } = await import('@playwright/test');
 
 const times = Number(process.env.TIMES ?? 1);
 const rates = (process.env.RATES ?? '1,6').split(',').map(Number);
+const deedsAsked = process.env.DEEDS?.split(',');
 const count = (whole) => Math.max(1, Math.round(whole * times));
 const parts =
   process.argv.length > 2
@@ -142,6 +142,7 @@ const deeds = {
 async function kills() {
   for (const rate of rates) {
     for (const [name, deed] of Object.entries(deeds)) {
+      if (deedsAsked && !deedsAsked.includes(name)) continue;
       const { context, page: first } = await withSampleBook();
       await first.close();
       let lost = 0;

@@ -64,6 +64,7 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   measured_packed: yes,
   more_pieces: pieces('more_pieces'),
   package_g: number('package_g'),
+  salt_cv: number('salt_cv'),
 };
 const pigmentColumns = new Set(['colour', 'colour_strength']);
 const sourceColumns = new Set(['measure_note', 'source']);

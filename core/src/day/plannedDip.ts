@@ -1,12 +1,14 @@
 import { allergensOf } from '../dip/analyse';
+import { readDip } from '../dip/analyseDip';
 import type { Dip } from '../dip/dip';
-import { partOf, type ReadRow, type RowReader, readRow } from '../dip/readRow';
+import type { ReadRow } from '../dip/readRow';
+import type { Kitchen } from '../kitchen/kitchen';
 import { massOf, mixOf, mixVolumeMl } from '../mix/mix';
 
 /** A dip's rows read, with what they come to in the bowl and folded in. */
 export function bowlOfRows(
   dip: Dip,
-  reader: RowReader,
+  kitchen: Kitchen,
 ): {
   rows: ReadRow[];
   massG: number;
@@ -14,13 +16,12 @@ export function bowlOfRows(
   allergens: string[];
   problems: string[];
 } {
-  const rows = dip.rows.map((row) => readRow(row, reader));
-  const parts = rows.flatMap((read) => partOf(read) ?? []);
+  const { rows, parts, conditions } = readDip(dip, kitchen);
   const mix = mixOf(parts);
   return {
     rows,
     massG: massOf(mix),
-    volumeMl: mixVolumeMl(mix, dip.method),
+    volumeMl: mixVolumeMl(mix, conditions.method),
     allergens: allergensOf(parts),
     problems: rows.flatMap(({ error }) => (error === null ? [] : [error])),
   };

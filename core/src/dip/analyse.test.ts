@@ -153,7 +153,11 @@ describe('spread', () => {
     const salts: number[] = [];
     for (let i = 0; i < 4000; i += 1) {
       const drawn = analysed(
-        some.map((one) => ({ ...one, massG: one.massG * (1 + one.cv * normal()), cv: 0 })),
+        some.map((one) => {
+          const { saltG, saltCv } = one.ingredient;
+          const bought = { ...one.ingredient, saltG: saltG * (1 + saltCv * normal()) };
+          return { ...one, ingredient: bought, massG: one.massG * (1 + one.cv * normal()), cv: 0 };
+        }),
       );
       bodies.push(drawn.freshBody ?? NaN);
       salts.push(drawn.per100g.saltG);

@@ -1,4 +1,5 @@
 import { type BowlSums, volumeMl } from '../mix/bowlSums';
+import { heldAirPct } from '../mix/method';
 import { addToMix, copyOfMix, massOf, type Mix } from '../mix/mix';
 import { type Landing, mixOfValues, type NamedBand } from './landing';
 import type { Constraint, Terms } from './linearProgram';
@@ -76,7 +77,7 @@ function bandRows(
     return [{ terms, low: low - offset, high: high - offset, perMiss: missUnit[name] }];
   }
   if (name === 'massG' || name === 'volumeMl') {
-    const air = 1 + landing.conditions.method.overrunPct / 100;
+    const air = 1 + heldAirPct(landing.conditions.method) / 100;
     const { terms, fixed } = exactRow(landing, (per, index) =>
       name === 'massG' ? 1 : volumeMl(per) * (landing.rows[index]?.place === 'bowl' ? air : 1),
     );

@@ -98,6 +98,17 @@ describe('the odds of landing', () => {
     expect(landingOdds(learned, [300, 80], [0.02, 0.02], z).withModel).toBeGreaterThan(0.9);
   });
 
+  test('of salt hang on the can as well as on the spoon', () => {
+    const rows = [landing(part('chickpeas-canned-drained', 240)), landing(part('water', 60))];
+    // 240 g at 0.63 ± a quarter of it, in 300 g: 0.504 ± 0.126
+    const targets = { saltG: { low: 0.504 - 0.126, high: 0.504 + 0.126 } };
+    const prepared = prepareLanding({ rows, targets, conditions });
+    const odds = landingOdds(prepared, [240, 60], [0, 0], oddsDeviates(2, 8000));
+    expect(odds.measured).toBe(1);
+    expect(odds.withModel).toBeCloseTo(phi(1) - phi(-1), 1);
+    expect(odds.withModel).toBeLessThan(0.72);
+  });
+
   test('without a band are certain', () => {
     const rows = [landing(part('water', 100))];
     const prepared = prepareLanding({ rows, targets: {}, conditions });

@@ -51,6 +51,7 @@ const traits = {
   grains: Joi.boolean(),
   measuredPacked: Joi.boolean(),
   morePieces: Joi.object().pattern(Joi.string().max(40), Joi.number().positive().max(10_000)),
+  saltCv: Joi.number().min(0).max(2),
 };
 
 const facts = {

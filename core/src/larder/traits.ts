@@ -80,6 +80,8 @@ export interface Traits {
   measuredPacked: boolean;
   /** g of one by further words it is counted in: a knob, a stick, a sprig. */
   morePieces: Readonly<Record<string, number>>;
+  /** How far bought ones differ in salt from what the table says: one standard deviation as a share of it (judgement). */
+  saltCv: number;
 }
 
 /** Traits of an ingredient that says nothing of them. */
@@ -102,4 +104,5 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   grains: false,
   measuredPacked: false,
   morePieces: {},
+  saltCv: 0,
 };

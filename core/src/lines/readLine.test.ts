@@ -54,6 +54,9 @@ describe('how warm a line says its food goes in', () => {
   test.each([
     ['3 tbsp boiling water', 100],
     ['60 ml ice-cold water', 2],
+    ['60 ml just-boiled water', 95],
+    ['4 tbsp freshly boiled water', 95],
+    ['200 g boiled chickpeas', undefined],
     ['4 tbsp hot vegetable stock', 80],
     ['100 g warm cooked chickpeas', 45],
     ['3 tbsp water', undefined],

@@ -13,6 +13,8 @@ const warmths: readonly (readonly [word: string, atC: number])[] = [
 ];
 
 const iceColdC = 2;
+/** Just off the boil, by the time it is measured. */
+const justBoiledC = 95;
 
 /** What there is enough of to warm or cool a bowl; a hot sauce and a hot pepper are hot otherwise. */
 const counts: readonly Role[] = ['liquid', 'legume', 'dairy', 'vegetable', 'oil'];
@@ -28,6 +30,8 @@ export function warmthOf(
   { role }: Pick<Ingredient, 'role'>,
 ): number | null {
   if (!counts.includes(role) || said.has('pressed')) return null;
+  // boiled alone is how a thing was cooked
+  if (said.has('boiled') && (said.has('just') || said.has('freshly'))) return justBoiledC;
   if (said.has('ice') && said.has('cold')) return iceColdC;
   return warmths.find(([word]) => said.has(word))?.[1] ?? null;
 }

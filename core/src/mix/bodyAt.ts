@@ -5,7 +5,6 @@ import { correctionBody } from './correction';
 import {
   chilledC,
   freshC,
-  type Method,
   methodBody,
   restedMinutes,
   temperatureAndRestBody,
@@ -29,7 +28,7 @@ export function fromMachine({ blendC }: WarmMethod): Moment {
 }
 
 /** Body of the fresh mix at 25 °C by the model alone, without limits. */
-export function modelBody(state: BodyState, method: Method): number {
+export function modelBody(state: BodyState, method: WarmMethod): number {
   return state.lnTau / Math.LN2 + methodBody(method);
 }
 

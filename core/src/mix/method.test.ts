@@ -1,12 +1,13 @@
 import { conditionsOf } from '../../test/kitchenOf';
 import { uncorrected } from './conditions';
 import { describe, expect, test } from '@jest/globals';
-import { bowlOf, everydayHummus } from '../../test/bowlOf';
+import { mixOf, mixVolumeMl } from './mix';
+import { bowlOf, everydayHummus, part } from '../../test/bowlOf';
 import { bodyAt, chilled, fresh, shownBody } from './bodyAt';
 import { usualBlending } from './blending';
 import { bodyState } from './bodyModel';
 import { mlPerG, sumIndex } from './bowlSums';
-import { methodBody, temperatureAndRestBody } from './method';
+import { heldAirPct, methodBody, temperatureAndRestBody } from './method';
 import { defaultKit, kitMachine } from '../kitchen/kit';
 import { machines, stallsOn } from '../kitchen/machines';
 import { bodyWord, bodyWords, wordMiddle, wordRange, yieldStressPa } from './bodyWords';
@@ -31,6 +32,27 @@ function warmAndCold(sums: ReturnType<typeof bowlOf>): [number, number] {
   const warm = bodyAt(sums, state, model, { atC: 32, restedForMinutes: 0 });
   return [warm, bodyAt(sums, state, model, chilled)];
 }
+
+describe('air whipped in', () => {
+  const whipped = { grind: 'normal', overrunPct: 20 } as const;
+
+  test('stays in a cool mix, half of it half-way to 70 °C, none of it there', () => {
+    expect(heldAirPct({ ...whipped, blendC: 4 })).toBe(20);
+    expect(heldAirPct({ ...whipped, blendC: 55 })).toBeCloseTo(10, 9);
+    expect(heldAirPct({ ...whipped, blendC: 95 })).toBe(0);
+  });
+
+  test('is body and volume only while it is held', () => {
+    const mix = mixOf([{ ...part('tahini-hulled', 100) }, { ...part('water', 80) }]);
+    const still = { ...whipped, overrunPct: 0, blendC: 90 };
+    expect(mixVolumeMl(mix, { ...whipped, blendC: 90 })).toBe(mixVolumeMl(mix, still));
+    expect(mixVolumeMl(mix, { ...whipped, blendC: 10 })).toBeCloseTo(
+      1.2 * mixVolumeMl(mix, still),
+      6,
+    );
+    expect(methodBody({ ...whipped, blendC: 90 })).toBe(methodBody(still));
+  });
+});
 
 describe('temperature and rest', () => {
   test.each([

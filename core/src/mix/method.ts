@@ -39,9 +39,22 @@ export const restedMinutes = 240;
 export const chilledC = 5;
 export const freshC = temperature.freshC;
 
+/** A hot mix is too thin to hold air: from where it begins to lose some to where it holds none, °C (engineering judgement). */
+const losesAir = { fromC: 40, noneC: 70 } as const;
+
+/**
+ * Air a mix still holds as warm as it gets, % of the volume without it.
+ *
+ * @param method overrun as the dip is meant to have it, and its temperature
+ */
+export function heldAirPct({ overrunPct, blendC }: WarmMethod): number {
+  const lost = (blendC - losesAir.fromC) / (losesAir.noneC - losesAir.fromC);
+  return overrunPct * (1 - Math.min(1, Math.max(0, lost)));
+}
+
 /** Body gained by grind and air, the same at every temperature (engineering judgement). */
-export function methodBody(method: Method): number {
-  return grindBody[method.grind] + airPerPercent * method.overrunPct;
+export function methodBody(method: WarmMethod): number {
+  return grindBody[method.grind] + airPerPercent * heldAirPct(method);
 }
 
 /**

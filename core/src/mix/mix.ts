@@ -1,5 +1,5 @@
 import { addTo, type BowlSums, copyOf, emptyBowl, sumIndex, volumeMl } from './bowlSums';
-import type { Method } from './method';
+import { heldAirPct, type WarmMethod } from './method';
 import { type Part, partSumsPerGram, type Place } from './part';
 
 /** A dip as sums. Body depends on what is blended, seasoning and yield on that with what is folded in. */
@@ -64,6 +64,6 @@ export function blendedMass({ blended }: Mix): number {
 }
 
 /** In the bowl with its air, and folded in, ml. */
-export function mixVolumeMl({ blended, all }: Mix, { overrunPct }: Method): number {
-  return volumeMl(all) + (volumeMl(blended) * overrunPct) / 100;
+export function mixVolumeMl({ blended, all }: Mix, method: WarmMethod): number {
+  return volumeMl(all) + (volumeMl(blended) * heldAirPct(method)) / 100;
 }

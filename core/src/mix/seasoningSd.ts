@@ -1,4 +1,5 @@
 import { type BowlSums, sumIndex, type SumPlace } from './bowlSums';
+import { boughtSaltSd } from './boughtSalt';
 import { type Part, partSumsPerGram } from './part';
 
 /** One standard deviation of each seasoning, g per 100 g. */
@@ -10,7 +11,7 @@ export interface SeasoningSd {
 
 /**
  * Spread of salt, sour and garlic that comes from how the parts are measured, to first order: a part moves a share
- * by how much its own differs from the dip's.
+ * by how much its own differs from the dip's. Salt spreads by how bought things differ as well.
  *
  * @param count how many of the parts are in
  * @param all sums of the bowl and what is folded in
@@ -33,5 +34,7 @@ export function seasoningSd(parts: readonly Part[], count: number, all: BowlSums
       garlic += moved(sumIndex.garlicG) ** 2;
     }
   }
+  const there = parts.slice(0, count);
+  salt += boughtSaltSd(there, (i) => there[i]?.massG ?? 0, mass) ** 2;
   return { saltG: Math.sqrt(salt), acidG: Math.sqrt(acid), garlicG: Math.sqrt(garlic) };
 }

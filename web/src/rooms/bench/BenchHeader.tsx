@@ -121,6 +121,9 @@ export function BenchHeader(props: Props) {
         <Button size="small" onClick={props.onWays} sx={{ py: 0, minHeight: 28 }}>
           Ways
         </Button>
+        <Button size="small" onClick={() => window.print()} sx={{ py: 0, minHeight: 28 }}>
+          Print
+        </Button>
         {props.children}
       </Box>
     </Box>

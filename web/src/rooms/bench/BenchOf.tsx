@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { proposeSize } from '@cobbet/core/batch/resize';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { type Dip, mostRows } from '@cobbet/core/dip/dip';
@@ -12,7 +13,6 @@ import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { kitMachines } from '@cobbet/core/kitchen/kit';
 import { later } from '@/components/later';
 import { useCallback, useMemo, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { AddRow } from '@/components/AddRow';
 import { useWidth } from '@/components/useWidth';
 import { changeSettings } from '@/store/commands';
@@ -23,8 +23,10 @@ import { additionEffect } from './additionEffect';
 import { BenchHeader } from './BenchHeader';
 import { BenchLine } from './BenchLine';
 import { BenchSide } from './side/BenchSide';
-import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
+import { DipCard } from './print/DipCard';
+import type { ShownQuantity } from './line/shownQuantity';
 import { useBench } from './useBench';
+import { useBenchKeys } from './useBenchKeys';
 import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
@@ -36,6 +38,22 @@ const SizeDialog = later(() => import('./size/SizeDialog').then(({ SizeDialog })
 const NudgeTable = later(() =>
   import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
+
+function HowToStart() {
+  return (
+    <Box sx={{ maxWidth: 440, mt: 1, mb: 1.5, color: colour.muted }}>
+      Start with what goes in first. The line grows as you add, one bead for each addition.
+    </Box>
+  );
+}
+
+function TrialCount({ trials }: { trials: number }) {
+  return (
+    <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
+      {trials === 0 ? 'no trial yet' : `${trials} ${trials === 1 ? 'trial' : 'trials'}`}
+    </Box>
+  );
+}
 
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 export function BenchOf({ dip }: { dip: Dip }) {
@@ -50,6 +68,8 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
+  // a store read at once, so that the card stands before the page is laid out for paper
+  const printing = useMediaQuery('print', { noSsr: true });
 
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
@@ -61,15 +81,10 @@ export function BenchOf({ dip }: { dip: Dip }) {
     [dip, kitchen],
   );
 
-  useHotkeys('l', () => void control.land());
-  useHotkeys('a', (event) => {
-    event.preventDefault();
-    document.querySelector<HTMLElement>('[data-add-row] input')?.focus();
-  });
-  useHotkeys('n', () => setNudging((now) => !now));
-  useHotkeys('b, s, o, g', (_, handler) => {
-    const next = shownQuantities['bsog'.indexOf(handler.keys?.[0] ?? 'b')];
-    if (next) setShown(next);
+  useBenchKeys({
+    land: () => void control.land(),
+    nudge: () => setNudging((now) => !now),
+    show: setShown,
   });
 
   // what is proposed is drawn on the line: a nudge while it is looked at, else a landing until it is taken or left
@@ -78,9 +93,20 @@ export function BenchOf({ dip }: { dip: Dip }) {
     () => (proposed ? analyseDip(applyEdits(dip, proposed.edits), kitchen) : null),
     [proposed, dip, kitchen],
   );
+  const bothWays = { display: 'flex', flexDirection: { xs: 'column', lg: 'row' } } as const;
   return (
-    <Box sx={{ display: 'flex', flexDirection: { xs: 'column', lg: 'row' }, minHeight: '100%' }}>
-      <Box sx={{ flex: 1, minWidth: 0, px: { xs: 2, sm: 2.5 }, py: 2, overflowX: 'auto' }}>
+    <Box sx={{ ...bothWays, minHeight: '100%', '@media print': { display: 'block' } }}>
+      {printing && <DipCard bench={bench} />}
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          px: { xs: 2, sm: 2.5 },
+          py: 2,
+          overflowX: 'auto',
+          '@media print': { display: 'none' },
+        }}
+      >
         <BenchHeader
           dip={dip}
           shown={shown}
@@ -95,11 +121,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onSize={() => setSizing(true)}
           onWays={() => setWays(true)}
         >
-          <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
-            {line.trials === 0
-              ? 'no trial yet'
-              : `${line.trials} ${line.trials === 1 ? 'trial' : 'trials'}`}
-          </Box>
+          <TrialCount trials={line.trials} />
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
           <BenchLine
@@ -112,11 +134,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
             measured={ref}
             width={width}
           />
-          {rows.length === 0 && (
-            <Box sx={{ maxWidth: 440, mt: 1, mb: 1.5, color: colour.muted }}>
-              Start with what goes in first. The line grows as you add, one bead for each addition.
-            </Box>
-          )}
+          {rows.length === 0 && <HowToStart />}
           <Box sx={{ mt: 1 }}>
             {rows.length < mostRows ? (
               <AddRow

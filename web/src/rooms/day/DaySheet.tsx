@@ -3,6 +3,7 @@ import type { Plan } from '@cobbet/core/day/plan';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
 import type { DayPlan, Task } from '@cobbet/core/day/task';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { allergenWord } from '@/components/allergenWord';
 import { lengthText } from '@/components/lengthText';
 import { clockAt, dayAt } from './clock';
 
@@ -99,7 +100,7 @@ export function DaySheet({
         {needs.dips.map(({ dip, massG, allergens }) => (
           <Box key={dip.id}>
             {dip.name}: {printGrams(massG)}
-            {allergens.length > 0 && `, holds ${allergens.join(', ')}`}
+            {allergens.length > 0 && `, holds ${allergens.map(allergenWord).join(', ')}`}
           </Box>
         ))}
       </Box>

@@ -3,15 +3,12 @@
 import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
+import { allergenWord } from '@/components/allergenWord';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { doubtWord } from './sourceWords';
 import { CompositionBar } from './CompositionBar';
-
-/** An allergen as a cook says it. */
-export const allergenWord = (allergen: string) =>
-  allergen.replace(/^tree-nut:/, '').replace(/-/g, ' ');
 
 /** One thing on the shelf. */
 export const LarderRow = memo(function LarderRow({

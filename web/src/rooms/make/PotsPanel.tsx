@@ -1,5 +1,6 @@
 'use client';
 
+import { allergenWord } from '@/components/allergenWord';
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
@@ -51,7 +52,7 @@ export function PotsPanel({ whole, portionG }: PlateGiven & { portionG: number }
           {offered.map(({ name, eachG, allergens }) => (
             <li key={name}>
               {name}, {Math.round((eachG * (people.value ?? 0)) / 10) * 10} g
-              {allergens.length > 0 && ` (${allergens.join(', ')})`}
+              {allergens.length > 0 && ` (${allergens.map(allergenWord).join(', ')})`}
             </li>
           ))}
         </Box>

@@ -60,6 +60,7 @@ export function BenchSide({
         display: 'grid',
         gap: 2,
         alignContent: 'start',
+        '@media print': { display: 'none' },
       }}
     >
       {noTargets && control.landing.state !== 'idle' && (

@@ -3,16 +3,14 @@ import Box from '@mui/material/Box';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Part } from '@cobbet/core/mix/part';
-import { fridgeDays, keptDays } from '@cobbet/core/safety/fridgeDays';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { printNumber } from '@cobbet/core/amounts/printAmount';
-import { shortName } from '@/components/shortName';
+import { allergenWord } from '@/components/allergenWord';
+import { keepingWords } from '@/components/keepingWords';
 import { dietWords } from '@/components/dietWords';
 import { Cautions } from '@/components/Cautions';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-
-const days = (count: number) => `${count} ${count === 1 ? 'day' : 'days'}`;
 
 /** What it makes, what is in it for those who must know, and the cautions that apply. */
 export function Yield({
@@ -28,11 +26,7 @@ export function Yield({
 }) {
   const { massG, volumeMl, topG, per100g, allergens, cautions } = analysis;
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
-  const usual = fridgeDays(dip.family, parts);
-  const keepDays = keptDays(dip, parts);
-  // fewer days than that are the cook's own
-  const decides = usual.limitedBy !== null && keepDays >= usual.usual;
-  const limit = decides ? shortName(usual.because).toLowerCase() : null;
+  const keeping = keepingWords(dip, parts);
   const diet = dietWords(parts);
   const portions = Math.floor(massG / dip.portionG);
   if (massG + topG === 0) {
@@ -58,21 +52,15 @@ export function Yield({
       <Box
         sx={{
           fontSize: typeScale.note,
-          color: keepDays > usual.usual ? colour.caution : 'inherit',
+          color: keeping.longer ? colour.caution : 'inherit',
         }}
       >
-        {keepDays > usual.usual
-          ? `You keep it ${days(keepDays)}; usual guidance says ${days(usual.usual)} at 4 °C or below. Follow local codes`
-          : `Keeps ${days(keepDays)} at 4 °C or below`}
-        {limit !== null && `: ${limit}`}
+        {keeping.text}
       </Box>
       {allergens.length > 0 && (
         <Box sx={{ fontSize: typeScale.note, mt: 1 }}>
-          Contains{' '}
-          <Box component="strong">
-            {allergens.map((one) => one.replace(/^tree-nut:/, '').replace('-', ' ')).join(', ')}
-          </Box>
-          . The machine may carry more.
+          Contains <Box component="strong">{allergens.map(allergenWord).join(', ')}</Box>. The
+          machine may carry more.
         </Box>
       )}
       {diet !== null && <Box sx={{ fontSize: typeScale.note, mt: 0.5 }}>{diet}</Box>}
