@@ -65,6 +65,7 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   more_pieces: pieces('more_pieces'),
   package_g: number('package_g'),
   salt_cv: number('salt_cv'),
+  smoky: yes,
 };
 const pigmentColumns = new Set(['colour', 'colour_strength']);
 const sourceColumns = new Set(['measure_note', 'source']);

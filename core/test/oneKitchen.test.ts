@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { analyseRequest } from '../src/api/headless';
 import { bookKitchen } from '../src/book/bookKitchen';
 import { defaultSettings } from '../src/book/book';
-import { loggedRows } from '../src/book/run';
+import { loggedRows } from '../src/book/runEvents';
 import { adviceQuestion, runBowl, runConditions } from '../src/book/runBowl';
 import { analyseTrialRows, trialRowOf } from '../src/book/trialParts';
 import { bowlOfRows } from '../src/day/plannedDip';

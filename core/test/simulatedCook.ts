@@ -18,7 +18,8 @@ import { type Figures, figuresOf, targetFigure } from '../src/mix/figures';
 import { mixOf } from '../src/mix/mix';
 import { emptyBook } from '../src/book/book';
 import { bookKitchen } from '../src/book/bookKitchen';
-import { type Run, type RunEvent, startRun } from '../src/book/run';
+import { type Run, startRun } from '../src/book/run';
+import type { RunEvent } from '../src/book/runEvents';
 import { type Dip, emptyDip } from '../src/dip/dip';
 import { conditionsFor } from '../src/kitchen/kitchen';
 

@@ -8,8 +8,10 @@ import { analyseTrialRows, trialRowOf } from '@cobbet/core/book/trialParts';
 import { readRow } from '@cobbet/core/dip/readRow';
 import { type BookFile, toBookFile } from '@cobbet/core/book/toBookFile';
 import type { KeptReading } from '@cobbet/core/readings/keptReading';
-import type { TasteMarks, Verdict } from '@cobbet/core/readings/tastes';
-import type { Trial, TrialRow } from '@cobbet/core/book/trial';
+import type { Course } from '@cobbet/core/book/runEvents';
+import type { Taste, TasteMarks, Verdict } from '@cobbet/core/readings/tastes';
+import type { Trial } from '@cobbet/core/book/trial';
+import type { TrialRow } from '@cobbet/core/book/trialRow';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { dipConditions } from '@cobbet/core/dip/analyseDip';
@@ -132,11 +134,27 @@ function marks(dip: Dip, analysis: Analysis, random: () => number): TasteMarks {
   return { salt: per100('saltG'), sour: per100('acidG'), garlic: per100('garlicG') };
 }
 
+/** How a trial was made: everything in as written, two minutes apart, then tasted. */
+function courseOf(dip: Dip, rows: readonly TrialRow[], tasted: TasteMarks, day: number): Course {
+  const plan = rows.map((planned, i) => ({
+    ...{ rowId: dip.rows[i]?.id ?? `${i}`, planned, prep: dip.rows[i]?.prep ?? '' },
+  }));
+  const went = plan.map(({ rowId, planned: { amount, massG, cv } }, i) => ({
+    ...{ kind: 'in' as const, entry: rowId, amount, massG, cv, at: at(day, 2 * i) },
+  }));
+  const marked = (Object.keys(tasted) as Taste[]).map((taste, i) => ({
+    ...{ kind: 'tasted' as const, taste, verdict: tasted[taste] ?? null },
+    ...{ after: rows.length, at: at(day, 26 + i) },
+  }));
+  return { plan, events: [...went, ...marked] };
+}
+
 function trialOf(
   dip: Dip,
   trial: FormulaTrial,
   number: number,
   own: number,
+  last: boolean,
   random: () => number,
 ): Trial {
   const rows = trialRows(dip, trial, random);
@@ -151,7 +169,7 @@ function trialOf(
     simulatedReadings(body, offset, analysis, kept, random);
   const loss = 0.012 * analysis.massG + (6 * (machine ?? 10)) / 7;
   const weighed = (analysis.massG - loss) * (1 + 0.004 * normal(random));
-  return {
+  const made: Trial = {
     id: `${dip.id}-trial-${number}`,
     dipId: dip.id,
     number,
@@ -170,6 +188,7 @@ function trialOf(
     notes: trial.notes ?? '',
     changeNext: trial.changeNext ?? '',
   };
+  return last ? { ...made, made: courseOf(dip, rows, made.tastes, trial.day) } : made;
 }
 
 /** What earlier dips left over, and what became of it. */
@@ -213,7 +232,7 @@ export function makeSampleBook(): BookFile {
     if (!dip) continue;
     const own = hiddenFormulaSd * normal(random);
     formula.trials.forEach((trial, index) => {
-      const made = trialOf(dip, trial, index + 1, own, random);
+      const made = trialOf(dip, trial, index + 1, own, index === formula.trials.length - 1, random);
       trials.set(made.id, made);
     });
   }

@@ -8,6 +8,7 @@ import type { Addition } from '../proposal/edit';
 import { startFrom } from '../proposal/proposal';
 import type { Taste, TasteMarks } from '../readings/tastes';
 import type { AdviseInput } from './adviseInput';
+import { type ByHand, stepsByHand } from './byHand';
 import { clearOfEdges } from './justInside';
 import { type GivenUp, heldNames, heldTargets, saidFrom } from './justNoticeable';
 import { type Choices, choicesFor } from './plausible';
@@ -30,6 +31,8 @@ export interface Advice {
   rescue?: Rescue;
   /** Marks that no longer count: something went in since that moved their taste. To be tasted again. */
   stale: Taste[];
+  /** What the hand mends, or more of one thing by taste: faults, and tastes without a figure. */
+  byHand: ByHand[];
 }
 
 const mostSuggestions = 3;
@@ -160,8 +163,11 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   if (!main) throw new Error('there is always a goal');
   const misses = missed(from.figures, main.targets);
   const stop = stopHere(main);
-  const advice = { now: from.figures, nowSd: stop.proposal.sure.bodySd, misses, stale };
+  const byHand = stepsByHand(input, from, counting, choices, shelf, input.targets);
+  const advice = { now: from.figures, nowSd: stop.proposal.sure.bodySd, misses, stale, byHand };
   if (misses.length === 0 && parts.length > 0) {
+    // a bowl with something wrong with it is not where it should be
+    if (byHand.length > 0) return { ...advice, met: false, suggestions: [] };
     const further = surer(main, choices);
     return { ...advice, met: true, suggestions: further ? [further, stop] : [stop] };
   }

@@ -1,7 +1,7 @@
 import type { Ingredient } from '../larder/ingredient';
 import type { Targets } from '../mix/targets';
 import type { Bowl } from '../proposal/proposal';
-import type { Taste, TasteMarks } from '../readings/tastes';
+import type { Fault, Taste, TasteMarks } from '../readings/tastes';
 import type { FreeOf } from './plausible';
 
 /** A bowl to be advised on: what is in it, in the order it went in, and what it is to be. */
@@ -10,6 +10,8 @@ export interface AdviseInput extends Bowl {
   tastes: TasteMarks;
   /** How many parts were in when a taste was marked; all of them when left out. */
   tastedAfter?: Partial<Record<Taste, number>>;
+  /** What was seen to be wrong with how it holds together or feels. */
+  faults?: readonly Fault[];
   /** What is within reach. */
   atHand: readonly Ingredient[];
   /** What the dip is free of and stays free of. */

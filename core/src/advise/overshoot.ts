@@ -28,9 +28,15 @@ export function overshootChance(
     if (edge === null) continue;
     // what is past already is past whatever is added
     if (rising ? from > edge : from < edge) continue;
-    const sd = Math.hypot(measuringCv.spoon * (to - from), isBody(name) ? bodySd : 0);
+    const doubt = isBody(name) ? bodySd : 0;
+    const sd = Math.hypot(measuringCv.spoon * (to - from), doubt);
     if (sd <= 0) continue;
-    kept *= 1 - normalCdf((rising ? to - edge : edge - to) / sd);
+    const past = (value: number, by: number) =>
+      by > 0 ? normalCdf((rising ? value - edge : edge - value) / by) : 0;
+    // where it may be past already, only what the step adds to that is the step's
+    const before = past(from, doubt);
+    const more = Math.max(0, past(to, sd) - before);
+    kept *= before < 1 ? 1 - more / (1 - before) : 1;
   }
   return 1 - kept;
 }

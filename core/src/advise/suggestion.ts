@@ -60,18 +60,25 @@ export function price(one: Suggestion, bowlG: number, targets: Targets): number 
     0.6 * (allergensGained.length + dietsLost.length) +
     0.3 * Math.max(0, keepDays.before - keepDays.after) +
     (overfillMl > 0.5 ? 2 : 0) +
-    1.5 * nearEdges(proposal.after, targets)
+    1.5 * nearerEdges(proposal, targets)
   );
 }
 
-/** How near the ends of two-sided bands figures are: for each 0 up to half way from the middle, 1 at an end. */
-function nearEdges(figures: Figures, targets: Targets): number {
+/**
+ * How much nearer the ends of two-sided bands figures come than they were: for each 0 up to half way from the middle, 1 at an end.
+ * What was near an end before and nobody complained about is no reason to add anything.
+ */
+function nearerEdges({ before, after }: Proposal, targets: Targets): number {
   return targetNames.reduce((sum, name) => {
     const { low = null, high = null } = targets[name] ?? {};
-    const value = targetFigure(name, figures);
-    if (low === null || high === null || value === null || high <= low) return sum;
-    const off = Math.abs(value - (low + high) / 2) / ((high - low) / 2);
-    return sum + Math.max(0, 2 * Math.min(1, off) - 1);
+    if (low === null || high === null || high <= low) return sum;
+    const near = (figures: Figures) => {
+      const value = targetFigure(name, figures);
+      if (value === null) return null;
+      const off = Math.abs(value - (low + high) / 2) / ((high - low) / 2);
+      return off > 1 ? null : Math.max(0, 2 * off - 1);
+    };
+    return sum + Math.max(0, (near(after) ?? 1) - (near(before) ?? 0));
   }, 0);
 }
 

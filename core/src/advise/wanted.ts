@@ -117,6 +117,14 @@ export function goalsOf(
     }
   }
   if (tastes.lean === 'over') wanted.fatG = shifted(now, 'fatG', 1.2, 4);
+  for (const [taste, name] of [
+    ['sweet', 'sugarsG'],
+    ['heat', 'heat'],
+  ] as const) {
+    if (tastes[taste] === 'over') wanted[name] = shifted(now, name, -4, -1.2);
+    if (tastes[taste] === 'short') wanted[name] = shifted(now, name, 1.2, 4);
+    if (tastes[taste] === 'right') wanted[name] = shifted(now, name, -heldWithin, heldWithin);
+  }
   if (tastes.lean === 'short') wanted.fatG = shifted(now, 'fatG', -4, -1.2);
   const flat = tastes.flat === 'over' || tastes.flat === 'short';
   const base = flat ? both(wanted, forFlat(tastes, now, tastes.flat === 'over')) : wanted;
@@ -135,6 +143,13 @@ const aboutOf: Readonly<Record<Taste, readonly TargetName[]>> = {
   bitter: ['bitter', 'sugarsG'],
   lean: ['fatG'],
   flat: ['saltG', 'acidG'],
+  sweet: ['sugarsG'],
+  heat: ['heat'],
+  // of these there is no figure: more of anything thins them
+  smoke: ['massG'],
+  herb: ['massG'],
+  nut: ['massG'],
+  colour: ['massG'],
 };
 
 /**

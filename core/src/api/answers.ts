@@ -1,5 +1,6 @@
 import type { Consequences } from '../proposal/proposal';
 import type { Taste } from '../readings/tastes';
+import type { ByHand } from '../advise/byHand';
 import type { Advice } from '../advise/advise';
 import type { Suggestion } from '../advise/suggestion';
 import type { Rescue } from '../advise/rescue';
@@ -174,6 +175,17 @@ function rescueAnswer({ add, firstStep, proposal, meets, gives, divide, otherUse
   };
 }
 
+function byHandAnswer({ about, why, add, proposal }: ByHand) {
+  const { after, consequences, sure } = proposal;
+  return {
+    about,
+    why,
+    add: additions(add),
+    after: bowlAnswer(after, sure.bodySd),
+    consequences: consequencesAnswer(consequences),
+  };
+}
+
 /** What to do next, as it is answered. */
 export interface AdviceAnswer {
   now: BowlAnswer;
@@ -183,6 +195,8 @@ export interface AdviceAnswer {
   rescue?: ReturnType<typeof rescueAnswer>;
   /** Marks too old to count: something went in since that moved their taste. */
   stale: Taste[];
+  /** What the hand mends, or more of one thing by taste. */
+  byHand: ReturnType<typeof byHandAnswer>[];
 }
 
 /** Advice as it is answered. */
@@ -194,12 +208,14 @@ export function adviceAnswer({
   suggestions,
   rescue,
   stale,
+  byHand,
 }: Advice): AdviceAnswer {
   return {
     now: bowlAnswer(now, nowSd),
     met,
     misses,
     stale,
+    byHand: byHand.map(byHandAnswer),
     suggestions: suggestions.map(suggestionAnswer),
     ...(rescue ? { rescue: rescueAnswer(rescue) } : {}),
   };

@@ -4,7 +4,7 @@ import { type AdviceAnswer, adviceAnswer } from './answers';
 import { requestKitchen } from './requestKitchen';
 import { stage, type Staging } from '../advise/stage';
 import { type Load, loads, type Loads } from '../batch/loads';
-import { tastes, type TasteMarks, verdicts } from '../readings/tastes';
+import { type Fault, faults, type TasteMarks, tastes, verdicts } from '../readings/tastes';
 import { resolveIngredient } from '../larder/find';
 import type { LinearSolver } from '../landing/linearProgram';
 import { takeReading } from '../readings/takeReading';
@@ -31,6 +31,7 @@ const bowlKeys = {
 interface AdviseRequest extends DipRequest {
   tastes: TasteMarks;
   marks: MarksRequest;
+  faults: Fault[];
   family: Family;
   free: FreeRequest;
   target: LandRequest['target'];
@@ -44,6 +45,10 @@ const adviseSchema = Joi.object<AdviseRequest>({
     Object.fromEntries(tastes.map((taste) => [taste, Joi.string().valid(...verdicts)])),
   ).default({}),
   marks: marksSchema.default([]),
+  faults: Joi.array()
+    .items(Joi.string().valid(...faults))
+    .unique()
+    .default([]),
   family: Joi.string()
     .valid(...families)
     .default('pulse'),
@@ -88,6 +93,7 @@ export function adviseRequest(value: unknown, solver: LinearSolver): AdviseAnswe
       family,
       targets: requestTargets(request.target),
       ...marksOf(request.tastes, request.marks, parts.length),
+      faults: request.faults,
       free: freeOf(request.free),
       atHand: [...new Map(atHand.map((one) => [one.id, one])).values()],
     },
@@ -98,7 +104,7 @@ export function adviseRequest(value: unknown, solver: LinearSolver): AdviseAnswe
   // what is known of the bowl can't both be: nothing is built on it
   if (ask.length > 0) {
     const { rescue: _rescue, ...known } = adviceAnswer(advice);
-    return { ...known, met: false, suggestions: [], warnings, ask };
+    return { ...known, met: false, suggestions: [], byHand: [], warnings, ask };
   }
   return { ...adviceAnswer(advice), warnings };
 }

@@ -12,9 +12,11 @@ import { defaultKit, kitMachine, kitMachines } from '../kitchen/kit';
 import { bookVersion, migrateRecord, migrations } from './migrations';
 import { type KeptReading, momentOf, readingAt, withReading } from '../readings/keptReading';
 import { runSchema } from './recordSchemas';
-import { entriesOf, finishRun, loggedRows, type Run, startRun } from './run';
+import { finishRun, type Run, startRun } from './run';
+import { entriesOf, loggedRows } from './runEvents';
 import { withAdditions, withLogged, withSkipped } from './runEdits';
-import { nextTrialNumber, type TrialRow } from './trial';
+import { nextTrialNumber } from './trial';
+import type { TrialRow } from './trialRow';
 
 describe('changes', () => {
   const before = bookOf([dip('a'), dip('b')], [trial('t', 'a')]);
@@ -122,7 +124,7 @@ describe('a run', () => {
       tastes: { salt: 'short' as const },
       yieldG: 220,
     };
-    const made = finishRun(logged, 't', 4);
+    const made = finishRun(logged, 't', 4, at);
     expect(made).toMatchObject({
       id: 't',
       dipId: 'a',
@@ -285,6 +287,49 @@ describe('migrations', () => {
     const now = emptyDip('a', 'Now', '2026-05-04T10:00:00.000Z');
     expect(migrateRecord('dips', { ...now }, bookVersion)).toEqual(now);
     expect(() => migrateRecord('dips', oldDip, 0)).toThrow(RangeError);
+  });
+
+  test('version 11’s story, reasons and further tastes go when it goes back to 10, and nothing that is in the bowl', () => {
+    const down = migrations.find(({ from }) => from === 10)?.down;
+    const at = '2026-06-01T10:00:00.000Z';
+    const row = { ingredientId: 'water', planned: '30 g', amount: '30 g', massG: 30, cv: 0.01 };
+    const went = { amount: '25 g', massG: 25, cv: 0.01, at };
+    const run = down?.runs?.({
+      id: 'r',
+      tastes: { salt: 'short', herb: 'over' },
+      tastedAfter: { salt: 2, herb: 2 },
+      events: [
+        { kind: 'in', entry: 'w', amount: '30 g', massG: 30, cv: 0.01, at },
+        { kind: 'kept back', entry: 'w2', of: 'w', row, before: 'c', at },
+        { kind: 'because', entry: 'w', why: 'cost', at },
+        { kind: 'in', entry: 'w2', ...went },
+        { kind: 'added', entry: 'x', row, before: null, instead: 'c', at },
+        { kind: 'tasted', taste: 'salt', verdict: 'short', after: 2, at },
+        { kind: 'waited', minutes: 4, at },
+      ],
+    });
+    expect(run).toEqual({
+      id: 'r',
+      tastes: { salt: 'short' },
+      tastedAfter: { salt: 2 },
+      events: [
+        { kind: 'in', entry: 'w', amount: '30 g', massG: 30, cv: 0.01, at },
+        {
+          kind: 'added',
+          entry: 'w2',
+          row: { ...row, planned: null, amount: '25 g', massG: 25 },
+          before: 'c',
+          at,
+        },
+        { kind: 'added', entry: 'x', row, before: null, at },
+      ],
+    });
+    const trial = { id: 't', tastes: { nut: 'right' }, gates: [{ tastes: { sour: 'over' } }] };
+    expect(down?.trials?.({ ...trial, made: { plan: [], events: [] }, expected: {} })).toEqual({
+      id: 't',
+      tastes: {},
+      gates: [{ tastes: { sour: 'over' } }],
+    });
   });
 
   test('version 9’s events of a run become entries with what became of them, and back', () => {

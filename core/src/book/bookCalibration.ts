@@ -4,7 +4,7 @@ import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
 import type { Book } from './book';
 import { analyseTrialRows } from './trialParts';
-import { loggedRows } from './run';
+import { loggedRows } from './runEvents';
 import { settledRun } from './runHeat';
 import type { Trial } from './trial';
 import type { Larder } from '../larder/larder';

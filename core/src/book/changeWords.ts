@@ -1,4 +1,4 @@
-import type { TasteMarks } from '../readings/tastes';
+import type { Taste, TasteMarks } from '../readings/tastes';
 
 const wanted = {
   salt: { short: 'more salt', over: 'less salt' },
@@ -7,7 +7,13 @@ const wanted = {
   bitter: { short: 'a little more bitter', over: 'less bitter' },
   lean: { short: 'less fat', over: 'more fat' },
   flat: { short: 'less sharp', over: 'more life: salt and lemon' },
-} as const;
+  sweet: { short: 'a little sweeter', over: 'less sweet' },
+  heat: { short: 'hotter', over: 'milder' },
+  smoke: { short: 'more smoke', over: 'less smoke' },
+  herb: { short: 'more herb', over: 'less herb' },
+  nut: { short: 'more nut', over: 'less nut' },
+  colour: { short: 'more colour', over: 'paler' },
+} as const satisfies Record<Taste, Record<'short' | 'over', string>>;
 
 /**
  * What to change next time, from how it tasted.

@@ -1,8 +1,9 @@
+import { kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip, trial } from '../../test/bookOf';
 import { compareTrials } from './compareTrials';
 import { dipFromTrial } from './dipFromTrial';
-import type { TrialRow } from './trial';
+import type { TrialRow } from './trialRow';
 
 const row = (ingredientId: string, amount: string, massG: number): TrialRow => ({
   ingredientId,
@@ -78,6 +79,7 @@ test('a dip from a trial has the trial’s amounts and the dip’s ways of prepa
     'Again',
     ['r1', 'r2'],
     '2026-06-01T08:00:00.000Z',
+    kitchenOf(),
   );
   expect(started).toMatchObject({
     id: 'new',

@@ -1,5 +1,6 @@
 import { dipMass } from '../mix/part';
-import type { Trial, TrialRow } from './trial';
+import type { Trial } from './trial';
+import type { TrialRow } from './trialRow';
 
 /** Rows keyed so that the same ingredient added twice is two rows. */
 export function keyedRows(rows: readonly TrialRow[]): Map<string, TrialRow> {

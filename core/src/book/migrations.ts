@@ -1,6 +1,7 @@
 import type { TableName } from './book';
 import { defaultKit } from '../kitchen/kit';
-import { entriesOf, type Run } from './run';
+import { type Run } from './run';
+import { entriesOf } from './runEvents';
 
 /** A record of some version, before it is checked. */
 type Loose = Record<string, unknown>;
@@ -16,7 +17,7 @@ export interface Migration {
 }
 
 /** Version of records and of the book file. */
-export const bookVersion = 10;
+export const bookVersion = 11;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 
@@ -80,6 +81,46 @@ const rowsWithoutAtC: Step = (record) =>
   record['rows'] === undefined
     ? record
     : { ...record, rows: listOf(record['rows']).map(withoutAtC) };
+
+const oldTastes = /^(salt|sour|garlic|bitter|lean|flat)$/;
+const knownTastes = (marks: unknown) =>
+  Object.fromEntries(Object.entries(marks ?? {}).filter(([taste]) => oldTastes.test(taste)));
+
+/** Marks of tastes that version 10 did not know go; so does what was said of a run beside what went in. */
+const tastesDown: Step = (record) => ({
+  ...record,
+  ...(record['tastes'] === undefined ? {} : { tastes: knownTastes(record['tastes']) }),
+  ...(record['tastedAfter'] === undefined
+    ? {}
+    : { tastedAfter: knownTastes(record['tastedAfter']) }),
+  ...(record['gates'] === undefined
+    ? {}
+    : {
+        gates: listOf(record['gates']).map((gate) => ({
+          ...gate,
+          tastes: knownTastes(gate['tastes']),
+        })),
+      }),
+});
+
+/** Events as version 10 had them: the rest of an addition, once it went in, is an addition nobody planned. */
+function eventsDown(events: unknown): Loose[] {
+  const all = listOf(events);
+  const went = new Map(all.filter(({ kind }) => kind === 'in').map((one) => [one['entry'], one]));
+  const rest = new Set(all.flatMap(({ kind, entry }) => (kind === 'kept back' ? [entry] : [])));
+  return all.flatMap(({ of: _of, instead: _instead, ...event }): Loose[] => {
+    const { kind, entry } = event;
+    if (kind === 'kept back') {
+      const into = went.get(entry);
+      if (!into) return [];
+      const { amount, massG, cv, at } = into;
+      const row = { ...(event['row'] as Loose), planned: null, amount, massG, cv };
+      return [{ ...event, kind: 'added', row, at }];
+    }
+    const known = kind === 'in' || kind === 'left out' || kind === 'added';
+    return known && !rest.has(entry) ? [event] : [];
+  });
+}
 
 /** Steps in order. */
 export const migrations: readonly Migration[] = [
@@ -222,6 +263,18 @@ export const migrations: readonly Migration[] = [
           ...(events === undefined ? {} : { events: listOf(events).map(rowWithout('row')) }),
         };
       },
+    },
+  },
+  {
+    name: 'what happened at the bowl is kept whole, with reasons; what was expected stays as it was said; more tastes',
+    from: 10,
+    up: {},
+    down: {
+      trials: ({ made: _made, expected: _said, ...trial }) => tastesDown(trial),
+      runs: (run) => ({
+        ...tastesDown(run),
+        ...(run['events'] === undefined ? {} : { events: eventsDown(run['events']) }),
+      }),
     },
   },
 ];

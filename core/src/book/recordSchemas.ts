@@ -1,7 +1,6 @@
 import Joi from 'joi';
 import { grinds } from '../mix/method';
 import type { Machine } from '../kitchen/machines';
-import { garlicForms, goesInC, places } from '../mix/part';
 import { askedNames } from '../mix/targets';
 import { readingSchema } from '../readings/readingSchema';
 import { ringFault } from '../readings/ringFault';
@@ -10,22 +9,20 @@ import { measureSystems } from '../amounts/measureSystem';
 import { families } from '../mix/families';
 import { amountViews, type Settings } from './book';
 import type { Byproduct } from './byproduct';
-import { type Dip, mostRows, type Row, tastings, type WorkedIn, workings } from '../dip/dip';
-import { type RawWay } from '../prepare/rawWay';
+import { type Dip, mostRows, tastings } from '../dip/dip';
 import type { Kit } from '../kitchen/kit';
 import type { Plan } from '../day/plan';
 import type { StockItem } from './stock';
 import { localDate, localTime, moment } from './realTimes';
 import type { Timer } from './timer';
 import type { YieldResult } from '../prepare/yieldResult';
-import type { PlannedEntry, Run, RunEvent } from './run';
+import type { Run } from './run';
+import type { Course } from './runEvents';
+import { additionsIn, course } from './courseSchema';
+import { id, mass, row, text, trialRow } from './rowSchemas';
 import type { KeptReading } from '../readings/keptReading';
-import { type Gate, type SplitFrom, type Trial, type TrialRow } from './trial';
+import type { Expected, Gate, SplitFrom, Trial } from './trial';
 import { tastes, verdicts } from '../readings/tastes';
-
-const id = Joi.string().min(1).max(80);
-const text = (most: number) => Joi.string().allow('').max(most);
-const mass = Joi.number().min(0).max(1_000_000);
 
 const method = Joi.object({
   grind: Joi.string()
@@ -37,64 +34,9 @@ const method = Joi.object({
   minutes: Joi.number().min(0).max(600),
 });
 
-const place = Joi.string().valid(...places);
-const garlic = {
-  garlicForm: Joi.string().valid(...Object.keys(garlicForms)),
-  germOut: Joi.boolean(),
-};
-
-const atC = Joi.number().min(goesInC.low).max(goesInC.high);
-
-const rawWay = Joi.object<RawWay>({
-  from: id.required(),
-  soak: Joi.string().valid('overnight', 'hot', 'none'),
-  soda: Joi.boolean(),
-  pressure: Joi.boolean(),
-  skinsOff: Joi.boolean(),
-  saltG: Joi.number().min(0).max(350),
-  stalkShare: Joi.number().min(0).max(0.5),
-  wet: Joi.string().valid('spun', 'shaken'),
-}).allow(null);
-
 const band = Joi.object({
   low: Joi.number().allow(null).required(),
   high: Joi.number().allow(null).required(),
-});
-
-const workedIn = Joi.object<WorkedIn>({
-  how: Joi.string()
-    .valid(...workings)
-    .required(),
-  minutes: Joi.number().positive().max(120).allow(null).required(),
-  lookFor: text(300).required(),
-});
-
-const row = Joi.object<Row>({
-  id: id.required(),
-  ingredientId: id.required(),
-  amount: text(200).required(),
-  place: place.required(),
-  prep: text(300).required(),
-  hold: Joi.boolean().required(),
-  min: text(200),
-  max: text(200),
-  sure: text(200),
-  atC,
-  raw: rawWay,
-  worked: workedIn,
-  ...garlic,
-});
-
-const trialRow = Joi.object<TrialRow>({
-  ingredientId: id.required(),
-  planned: text(200).allow(null).required(),
-  amount: text(200).required(),
-  massG: mass.required(),
-  cv: Joi.number().min(0).max(10).required(),
-  place: place.required(),
-  atC,
-  raw: rawWay,
-  ...garlic,
 });
 
 const keptReading = Joi.object<KeptReading>({
@@ -137,6 +79,9 @@ const outcome = {
   }),
 };
 
+const bodyFigure = Joi.number().min(0).max(40).allow(null);
+const share = Joi.number().min(0).max(100);
+
 const targets = Joi.object(Object.fromEntries(askedNames.map((name) => [name, band])));
 
 export const dipSchema = Joi.object<Dip>({
@@ -166,45 +111,28 @@ export const trialSchema = Joi.object<Trial>({
   number: Joi.number().integer().min(1).required(),
   madeAt: moment.required(),
   rows: Joi.array().items(trialRow).max(400).required(),
+  made: Joi.object<Course>({ plan: course.plan.required(), events: course.events.required() }),
+  expected: Joi.object<Expected>({
+    warmBody: bodyFigure.required(),
+    chilledBody: bodyFigure.required(),
+    sd: Joi.number().min(0).max(100).required(),
+    saltG: share.required(),
+    acidG: share.required(),
+    garlicG: Joi.number().min(0).max(500).required(),
+  }),
   ...outcome,
 });
-
-const plannedEntry = Joi.object<PlannedEntry>({
-  rowId: id.required(),
-  planned: trialRow.required(),
-  prep: text(300).required(),
-  worked: workedIn,
-});
-
-const only = (kind: RunEvent['kind'], schema: Joi.Schema) =>
-  schema.when('kind', { is: kind, then: Joi.required(), otherwise: Joi.forbidden() });
-
-const runEvent = Joi.object<RunEvent>({
-  kind: Joi.string().valid('in', 'left out', 'added').required(),
-  entry: id.required(),
-  at: moment.when('kind', { is: 'left out', then: Joi.allow(null) }).required(),
-  amount: only('in', text(200)),
-  massG: only('in', mass),
-  cv: only('in', Joi.number().min(0).max(10)),
-  row: only('added', trialRow),
-  before: only('added', id.allow(null)),
-});
-
-const sameAddition = (a: RunEvent, b: RunEvent) =>
-  a.kind === 'added' && b.kind === 'added' && a.entry === b.entry;
 
 export const runSchema = Joi.object<Run>({
   id: id.required(),
   dipId: id.required(),
   startedAt: moment.required(),
   step: Joi.number().integer().min(0).max(1000).required(),
-  plan: Joi.array().items(plannedEntry).unique('rowId').max(400).required(),
-  events: Joi.array().items(runEvent).unique(sameAddition).max(2000).required(),
+  plan: course.plan.required(),
+  events: course.events.required(),
   atHand: Joi.array().items(id).max(200),
   targets,
-  tastedAfter: Joi.object(
-    Object.fromEntries(tastes.map((taste) => [taste, Joi.number().integer().min(0).max(400)])),
-  ),
+  tastedAfter: Joi.object(Object.fromEntries(tastes.map((taste) => [taste, additionsIn]))),
   ...outcome,
 });
 

@@ -4,13 +4,14 @@ import { runOf } from '../../test/runOf';
 import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { type Dip, plainRow } from '../dip/dip';
 import { aimOfTargets, targetsOfAim } from './aim';
-import { entriesOf, type Run, withMark } from './run';
+import { type Run, withMark } from './run';
+import { entriesOf } from './runEvents';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
 import { runHeat, settledRun } from './runHeat';
 import { mergeRecords } from './mergeRecords';
 import { runSchema } from './recordSchemas';
 import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
-import type { TrialRow } from './trial';
+import type { TrialRow } from './trialRow';
 import { analyseTrialRows } from './trialParts';
 
 const now = '2026-06-01T10:00:00.000Z';
@@ -49,17 +50,20 @@ describe('a run’s bowl', () => {
 });
 
 describe('a mark of a run', () => {
+  const at = '2026-06-01T10:30:00.000Z';
+
   test('is of what was in by then; taken away it leaves nothing', () => {
-    const marked = withMark(after(2), 'salt', 'short');
+    const marked = withMark(after(2), 'salt', 'short', at);
     expect([marked.tastes, marked.tastedAfter]).toEqual([{ salt: 'short' }, { salt: 2 }]);
     expect(adviceQuestion(marked, hummus, kitchen).tastedAfter).toEqual({ salt: 2 });
     const again = withMark(
       { ...after(3), tastes: marked.tastes, tastedAfter: { salt: 2 } },
       'salt',
       'right',
+      at,
     );
     expect([again.tastes, again.tastedAfter]).toEqual([{ salt: 'right' }, { salt: 3 }]);
-    const gone = withMark(again, 'salt', null);
+    const gone = withMark(again, 'salt', null, at);
     expect([gone.tastes, gone.tastedAfter]).toEqual([{}, {}]);
     expect(runSchema.validate(again).error).toBeUndefined();
   });

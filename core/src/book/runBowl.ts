@@ -2,13 +2,18 @@ import type { AdviseInput } from '../advise/adviseInput';
 import { aimOffFrom } from '../advise/stage';
 import type { Analysis } from '../dip/analyse';
 import type { Dip } from '../dip/dip';
+import { isSteeredBy } from '../dip/steered';
 import { conditionsFor, type Kitchen, machineFor } from '../kitchen/kitchen';
 import { alwaysAtHand } from '../larder/everyday';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
-import { entriesOf, loggedRows, rowIn, type Run } from './run';
+import { type Run } from './run';
+import { entriesOf, faultsNow, loggedRows, rowIn } from './runEvents';
 import { leadFlavour } from '../dip/leadFlavour';
 import { settledRun } from './runHeat';
+import { contradictions } from '../readings/contradictions';
+import type { KeptReading } from '../readings/keptReading';
+import type { Expected } from './trial';
 import { analyseTrialRows, trialParts } from './trialParts';
 
 /** What a run's bowl is evaluated under. */
@@ -18,6 +23,17 @@ export function runConditions(
   kitchen: Kitchen,
 ): Conditions {
   return conditionsFor({ ...settledRun(run, kitchen.larder), servedAtC }, kitchen);
+}
+
+/** What is said of a run's bowl as it is now, as its trial keeps it. */
+export function expectedOf(run: Run, dip: Pick<Dip, 'servedAtC'>, kitchen: Kitchen): Expected {
+  const { warmBody, chilledBody, sd, per100g } = analyseTrialRows(
+    loggedRows(run),
+    kitchen.larder,
+    runConditions(run, dip, kitchen),
+  );
+  const { saltG, acidG, garlicG } = per100g;
+  return { warmBody, chilledBody, sd, saltG, acidG, garlicG };
 }
 
 /** What a run's bowl is to be: its own targets, else its dip's. */
@@ -50,6 +66,9 @@ export function runBowl(
 export function aimOff(run: Run, dip: Dip, kitchen: Kitchen, next: number | null): number | null {
   if (next === null) return null;
   const entries = entriesOf(run);
+  // nobody stops short at a clove or a pinch
+  const inHand = kitchen.larder.get(entries[run.step]?.planned.ingredientId ?? '');
+  if (!inHand || !isSteeredBy(inHand)) return null;
   const planned = entries.flatMap((entry, i) => {
     const toCome = !entry.skipped && i >= run.step ? [entry.planned] : [];
     return rowIn(entry) ?? toCome;
@@ -60,6 +79,21 @@ export function aimOff(run: Run, dip: Dip, kitchen: Kitchen, next: number | null
   // at the last of them there is nothing to aim off for
   const more = entries.slice(run.step + 1).some((one) => !one.done && !one.skipped);
   return more ? freshBody - next : null;
+}
+
+/** Pairs of readings of a run's bowl as it is now that can't both be, with why. */
+export function contradictoryReadings(
+  run: Run,
+): { readings: [KeptReading, KeptReading]; why: string }[] {
+  const count = loggedRows(run).length;
+  const counting = run.readings.filter(
+    (one) => !one.leftOut && (one.after ?? count) === count && one.when === 'machine',
+  );
+  const taken = counting.map(({ taken: said, atC }) => (atC === null ? said : { ...said, atC }));
+  return contradictions(taken, count).flatMap(({ readings: [first, second], why }) => {
+    const [one, other] = [counting[first], counting[second]];
+    return one && other ? [{ readings: [one, other] as [KeptReading, KeptReading], why }] : [];
+  });
 }
 
 /** What is within reach of a run: as the cook has said, else all of the dip and what is always at hand. */
@@ -81,6 +115,7 @@ export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInpu
     ...(dip.keepDays === undefined ? {} : { keepDays: dip.keepDays }),
     targets: runTargets(run, dip),
     tastes: run.tastes,
+    faults: faultsNow(run),
     ...(run.tastedAfter ? { tastedAfter: run.tastedAfter } : {}),
     atHand: withinReach(run, dip).flatMap((id) => larder.get(id) ?? []),
   };

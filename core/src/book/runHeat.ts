@@ -2,7 +2,8 @@ import { heatOf, warmMethod, type WorkedPart } from '../dip/warmMethod';
 import { defaultKit, kitMachine } from '../kitchen/kit';
 import type { Larder } from '../larder/larder';
 import type { BowlHeat } from '../mix/bowlHeat';
-import { entriesOf, rowIn, type Run, type RunEntry } from './run';
+import { type Run } from './run';
+import { entriesOf, rowIn, type RunEntry } from './runEvents';
 import { trialParts } from './trialParts';
 
 /** Additions of a run as parts with how they are worked in, as they went in or else as planned. */

@@ -5,10 +5,11 @@ import { dip } from '../../test/bookOf';
 import { runOf } from '../../test/runOf';
 import { analyseTrialRows } from './trialParts';
 import { plainRow } from '../dip/dip';
-import { loggedRows, type Run } from './run';
+import { type Run } from './run';
+import { loggedRows } from './runEvents';
 import { withSkipped } from './runEdits';
 import { splitRun } from './splitRun';
-import type { TrialRow } from './trial';
+import type { TrialRow } from './trialRow';
 import { shippedLarder as larder } from '../larder/larder';
 
 const hummus = dip('weir', {
@@ -24,6 +25,7 @@ const hummus = dip('weir', {
 const made = withSkipped(runOf(hummus, 4), 'p', '2026-06-01T10:10:00.000Z');
 const wholeG = 464;
 const ids = { trial: 'base', runs: ['one', 'two', 'three'] };
+const at = '2026-06-01T10:30:00.000Z';
 const saltOf = (rows: readonly TrialRow[]) =>
   analyseTrialRows(rows, larder, conditionsOf()).per100g.saltG;
 
@@ -37,6 +39,7 @@ describe('a base divided', () => {
       ],
       ids,
       7,
+      at,
     );
     expect(base).toMatchObject({ id: 'base', number: 7, dipId: 'weir' });
     expect(base.rows.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(wholeG, 9);
@@ -58,7 +61,7 @@ describe('a base divided', () => {
             name: `${i}`,
             massG: (wholeG * one) / total,
           }));
-          const { runs } = splitRun(made, parts, ids, 1);
+          const { runs } = splitRun(made, parts, ids, 1, at);
           const massOf = (run: Run) => loggedRows(run).reduce((sum, { massG }) => sum + massG, 0);
           expect(runs.reduce((sum, run) => sum + massOf(run), 0)).toBeCloseTo(wholeG, 6);
           for (const run of runs) {
@@ -70,8 +73,10 @@ describe('a base divided', () => {
   });
 
   test('more than there is, and nothing, are refused', () => {
-    expect(() => splitRun(made, [{ name: 'all', massG: 500 }], ids, 1)).toThrow(RangeError);
-    expect(() => splitRun(runOf(hummus), [{ name: 'none', massG: 1 }], ids, 1)).toThrow(RangeError);
+    expect(() => splitRun(made, [{ name: 'all', massG: 500 }], ids, 1, at)).toThrow(RangeError);
+    expect(() => splitRun(runOf(hummus), [{ name: 'none', massG: 1 }], ids, 1, at)).toThrow(
+      RangeError,
+    );
   });
 
   test('a part has the aim it is given, and none of another’s', () => {
@@ -84,6 +89,7 @@ describe('a base divided', () => {
       ],
       ids,
       1,
+      at,
     );
     expect(runs.map(({ targets }) => targets)).toEqual([undefined, wanted]);
   });

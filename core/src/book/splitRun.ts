@@ -1,6 +1,8 @@
 import type { Targets } from '../mix/targets';
-import { entriesOf, finishRun, loggedRows, type Run, type RunEntry } from './run';
-import type { Trial } from './trial';
+import { finishRun, type Run } from './run';
+import { entriesOf, loggedRows, type RunEntry } from './runEvents';
+import { withHappening } from './runEdits';
+import type { Expected, Trial } from './trial';
 
 /** One part that a base is divided into. */
 export interface SplitPart {
@@ -25,6 +27,8 @@ export interface SplitRun {
  * @param parts g of each, together at most what is in the bowl; the rest stays the base
  * @param ids of the base's trial and of each run
  * @param number the trial's number in its dip
+ * @param at ISO 8601
+ * @param expected what is said of the whole now
  * @throws RangeError when there is nothing to divide, or more is taken than there is
  */
 export function splitRun(
@@ -32,13 +36,17 @@ export function splitRun(
   parts: readonly SplitPart[],
   ids: { trial: string; runs: readonly string[] },
   number: number,
+  at: string,
+  expected?: Expected,
 ): SplitRun {
   const rows = loggedRows(run);
   const whole = rows.reduce((sum, { massG, place }) => sum + (place === 'top' ? 0 : massG), 0);
   const wanted = parts.reduce((sum, { massG }) => sum + massG, 0);
   if (!(whole > 0)) throw new RangeError('there is nothing in the bowl to divide');
   if (wanted > whole * 1.0001) throw new RangeError('more is taken than there is in the bowl');
-  const base = finishRun(run, ids.trial, number);
+  const into = parts.map(({ name, massG }) => ({ name, massG }));
+  const divided = withHappening(run, { kind: 'divided', into, at });
+  const base = finishRun(divided, ids.trial, number, at, expected);
   const { targets: _whole, tastedAfter: _then, ...bowl } = run;
   const runs = parts.map(({ name, massG, targets }, i): Run => {
     const share = massG / whole;
@@ -63,7 +71,11 @@ export function splitRun(
 }
 
 /** A share of an addition that is in, planned and logged; none of one that is not. */
-function shareOf({ done, skipped: _left, ...entry }: RunEntry, share: number, part: number) {
+function shareOf(
+  { done, skipped: _left, restOf: _of, instead: _for, ...entry }: RunEntry,
+  share: number,
+  part: number,
+) {
   if (!done) return [];
   const massG = done.massG * share;
   const amount = `${massG.toFixed(1)} g`;

@@ -1,25 +1,8 @@
 import type { Method } from '../mix/method';
-import type { GarlicForm, Place } from '../mix/part';
-import type { RawWay } from '../prepare/rawWay';
 import type { KeptReading } from '../readings/keptReading';
 import type { TasteMarks } from '../readings/tastes';
-
-/** What really went in. */
-export interface TrialRow {
-  ingredientId: string;
-  /** What was planned, as written; null for an addition nobody planned. */
-  planned: string | null;
-  amount: string;
-  massG: number;
-  cv: number;
-  place: Place;
-  garlicForm?: GarlicForm;
-  germOut?: boolean;
-  /** How warm it went in, °C; from where it is kept when left out. */
-  atC?: number;
-  /** How it was made ready, where that changes what goes in. */
-  raw?: RawWay | null;
-}
+import type { Course } from './runEvents';
+import type { TrialRow } from './trialRow';
 
 /** A taste with what it is eaten with, before the bowl is emptied and again cold. */
 export interface Gate {
@@ -61,6 +44,18 @@ export function withGate<T extends Pick<Outcome, 'gates'>>(outcome: T, gate: Gat
   return { ...outcome, gates: [...(outcome.gates ?? []), gate] };
 }
 
+/** What was said of a bowl when it was kept; figures said later may differ, since the model learns. */
+export interface Expected {
+  /** Body from the machine and chilled; null for crumbs. */
+  warmBody: number | null;
+  chilledBody: number | null;
+  /** One standard deviation of either. */
+  sd: number;
+  saltG: number;
+  acidG: number;
+  garlicG: number;
+}
+
 /** A dip as it was made once. */
 export interface Trial extends Outcome {
   id: string;
@@ -70,6 +65,10 @@ export interface Trial extends Outcome {
   /** ISO 8601 */
   madeAt: string;
   rows: TrialRow[];
+  /** What was planned and what happened; not kept before version 11. */
+  made?: Course;
+  /** As it was said then. */
+  expected?: Expected;
 }
 
 /** A dip's latest trial, by number; null while it has none. */

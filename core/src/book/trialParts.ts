@@ -5,7 +5,7 @@ import type { Larder } from '../larder/larder';
 import type { Conditions } from '../mix/conditions';
 import { garlicOf, type Part } from '../mix/part';
 import { readyIngredient } from '../prepare/takenUp';
-import type { TrialRow } from './trial';
+import type { TrialRow } from './trialRow';
 
 /** A read row as a run and a trial keep it; null when its ingredient is not known. */
 export function trialRowOf(read: ReadRow): TrialRow | null {

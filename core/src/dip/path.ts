@@ -7,6 +7,7 @@ import { addPart, blendedMass, emptyMix, massOf } from '../mix/mix';
 import { bowlMass, type Part } from '../mix/part';
 import { per100g } from '../mix/per100g';
 import { type SeasoningSd, seasoningSd } from '../mix/seasoningSd';
+import { isSteeredBy } from './steered';
 import { fragileBeyond, spoonBody } from './fragile';
 
 /** Where the bowl stands after one addition. */
@@ -21,7 +22,7 @@ export interface PathStep {
   modelSd: number;
   /** Body that one spoon or piece more of this ingredient would add here; null where there is no body. */
   spoonBody: number | null;
-  /** A spoon of it does much. */
+  /** A spoon of it does much, and it is not measured by taste. */
   fragile: boolean;
   /** One standard deviation of salt, sour and garlic from measuring, g per 100 g. */
   seasoningSd: SeasoningSd;
@@ -68,7 +69,7 @@ export function pathOf(parts: readonly Part[], conditions: Conditions): PathStep
       measuringSd: sdMeasuring,
       modelSd: sdModel,
       spoonBody: spoon,
-      fragile: Math.abs(spoon ?? 0) > fragileBeyond,
+      fragile: Math.abs(spoon ?? 0) > fragileBeyond && isSteeredBy(part.ingredient),
       seasoningSd: seasoningSd(parts, index + 1, mix.all),
       state,
       saltG,

@@ -52,6 +52,7 @@ const traits = {
   measuredPacked: Joi.boolean(),
   morePieces: Joi.object().pattern(Joi.string().max(40), Joi.number().positive().max(10_000)),
   saltCv: Joi.number().min(0).max(2),
+  smoky: Joi.boolean(),
 };
 
 const facts = {

@@ -82,6 +82,8 @@ export interface Traits {
   morePieces: Readonly<Record<string, number>>;
   /** How far bought ones differ in salt from what the table says: one standard deviation as a share of it (judgement). */
   saltCv: number;
+  /** It brings smoke. */
+  smoky: boolean;
 }
 
 /** Traits of an ingredient that says nothing of them. */
@@ -105,4 +107,5 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   measuredPacked: false,
   morePieces: {},
   saltCv: 0,
+  smoky: false,
 };

@@ -13,7 +13,15 @@ import type { Edit } from './edit';
 
 /** What can make a proposal. */
 export type Maker =
-  'landing' | 'next step' | 'way back' | 'nudge' | 'way of making' | 'size' | 'order' | 'loosening';
+  | 'landing'
+  | 'next step'
+  | 'way back'
+  | 'nudge'
+  | 'way of making'
+  | 'size'
+  | 'order'
+  | 'loosening'
+  | 'trial';
 
 /** What a change brings along beside the figures it is made for. */
 export interface Consequences {

@@ -1,5 +1,18 @@
 /** What a cook tastes for. */
-export const tastes = ['salt', 'sour', 'garlic', 'bitter', 'lean', 'flat'] as const;
+export const tastes = [
+  'salt',
+  'sour',
+  'garlic',
+  'bitter',
+  'lean',
+  'flat',
+  'sweet',
+  'heat',
+  'smoke',
+  'herb',
+  'nut',
+  'colour',
+] as const;
 export type Taste = (typeof tastes)[number];
 
 /** A cook's verdict on one taste. */
@@ -7,3 +20,7 @@ export const verdicts = ['short', 'right', 'over'] as const;
 export type Verdict = (typeof verdicts)[number];
 
 export type TasteMarks = Partial<Record<Taste, Verdict>>;
+
+/** What can be wrong with how a bowl holds together or feels. */
+export const faults = ['split', 'grainy', 'gluey', 'warm'] as const;
+export type Fault = (typeof faults)[number];

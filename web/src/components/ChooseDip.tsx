@@ -4,12 +4,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { NotHere } from './NotHere';
 
 /** A room that needs a dip, and none is named: offers them all. */
-export function ChooseDip({ room, title, text }: { room: string; title: string; text: string }) {
+export function ChooseDip({
+  room,
+  title,
+  text,
+  above,
+}: {
+  room: string;
+  title: string;
+  text: string;
+  above?: ReactNode;
+}) {
   const dips = useBook((state) => state.book.dips);
   if (dips.size === 0) {
     return (
@@ -24,6 +35,7 @@ export function ChooseDip({ room, title, text }: { room: string; title: string; 
     <Box sx={{ maxWidth: 640, mx: 'auto', px: 3, py: { xs: 4, md: 8 } }}>
       <Typography variant="h1">{title}</Typography>
       <Typography sx={{ mt: 1, mb: 3, color: 'text.secondary' }}>{text}</Typography>
+      {above}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {[...dips.values()].map((dip) => (
           <Box component="li" key={dip.id} sx={{ borderTop: `1px solid ${colour.line}` }}>

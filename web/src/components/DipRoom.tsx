@@ -11,15 +11,18 @@ export function DipRoom({
   room,
   title,
   ask,
+  above,
   children,
 }: {
   room: string;
   title: string;
   ask: string;
+  /** What stands over the dips offered. */
+  above?: ReactNode;
   children: (dip: Dip) => ReactNode;
 }) {
   const dip = useDip();
-  if (dip === null) return <ChooseDip room={room} title={title} text={ask} />;
+  if (dip === null) return <ChooseDip room={room} title={title} text={ask} above={above} />;
   if (dip === undefined) {
     return (
       <NotHere

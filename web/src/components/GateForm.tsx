@@ -6,11 +6,13 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { type Gate } from '@cobbet/core/book/trial';
+import type { Family } from '@cobbet/core/mix/families';
 import { type TasteMarks, tastes } from '@cobbet/core/readings/tastes';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
 import { WarmthField, warmthOf } from './reading/WarmthField';
-import { TasteRow, withTaste } from './TasteRow';
+import { FamilyTastes } from './FamilyTastes';
+import { withTaste } from './TasteRow';
 
 const words = {
   machine: {
@@ -40,11 +42,13 @@ function Passed({ gate }: { gate: Gate }) {
 /** A last taste, warm or cold: with what it will be eaten with, before the garnish, at a noted warmth. */
 export function GateForm({
   when,
+  family,
   gates,
   marks,
   onPass,
 }: {
   when: Gate['when'];
+  family: Family;
   gates: readonly Gate[];
   /** The marks that count for it; asked here when left out. */
   marks?: TasteMarks;
@@ -59,16 +63,12 @@ export function GateForm({
     <Panel title={title}>
       <Typography sx={{ color: 'text.secondary', mb: 1 }}>{ask}</Typography>
       {!marks && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
-          {tastes.map((taste) => (
-            <TasteRow
-              key={taste}
-              taste={taste}
-              marks={own}
-              onMark={(verdict) => setOwn(withTaste(own, taste, verdict))}
-            />
-          ))}
-        </Box>
+        <FamilyTastes
+          family={family}
+          hot={false}
+          marks={own}
+          onMark={(taste, verdict) => setOwn(withTaste(own, taste, verdict))}
+        />
       )}
       <Box
         sx={{

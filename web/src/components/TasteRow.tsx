@@ -7,14 +7,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { type Taste, type TasteMarks, type Verdict, verdicts } from '@cobbet/core/readings/tastes';
 import { typeScale } from '@/theme/typeScale';
-import { capital } from './bodyText';
-
-/** What is no taste of its own is asked in its own words. */
-const words: Partial<Record<Taste, Record<Verdict, string>>> = {
-  lean: { short: 'too rich', right: 'right', over: 'too lean' },
-  flat: { short: 'too sharp', right: 'right', over: 'flat' },
-};
-const names: Partial<Record<Taste, string>> = { lean: 'Fat', flat: 'Life' };
+import { tasteName, verdictWord } from './tasteWords';
 
 /** Marks with one of them set, or taken away. */
 export function withTaste(marks: TasteMarks, taste: Taste, verdict: Verdict | null): TasteMarks {
@@ -32,10 +25,26 @@ export function TasteRow({
   marks: TasteMarks;
   onMark: (verdict: Verdict | null) => void;
 }) {
-  const name = names[taste] ?? capital(taste);
+  const name = tasteName(taste);
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 1 }}>
-      <Box sx={{ width: 62, fontWeight: 600, fontSize: typeScale.lead }}>{name}</Box>
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: { lg: 'wrap' },
+        alignItems: 'center',
+        columnGap: { xs: 1.5, lg: 0.5 },
+        mb: 1,
+      }}
+    >
+      <Box
+        sx={{
+          width: { xs: 62, lg: '100%' },
+          fontWeight: 600,
+          fontSize: { xs: typeScale.lead, lg: typeScale.text },
+        }}
+      >
+        {name}
+      </Box>
       <ToggleButtonGroup
         exclusive
         value={marks[taste] ?? null}
@@ -46,9 +55,9 @@ export function TasteRow({
           <ToggleButton
             key={verdict}
             value={verdict}
-            sx={{ minHeight: 48, minWidth: 84, fontSize: typeScale.text }}
+            sx={{ minHeight: 48, minWidth: { xs: 84, lg: 66 }, px: 1, fontSize: typeScale.text }}
           >
-            {words[taste]?.[verdict] ?? verdict}
+            {verdictWord(taste, verdict)}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>

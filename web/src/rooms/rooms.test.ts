@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { kitchenOf } from '../../../core/test/kitchenOf';
 import { dip, trial } from '../../../core/test/bookOf';
-import type { TrialRow } from '@cobbet/core/book/trial';
+import type { TrialRow } from '@cobbet/core/book/trialRow';
 import { against } from '@/components/SeasoningMark';
 import { bodyText, capital } from '@/components/bodyText';
 import { dipSummary } from './book/dipSummary';

@@ -9,16 +9,12 @@ import { emptyPlan, type Plan } from '@cobbet/core/day/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
 import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/readings/keptReading';
-import {
-  type Gate,
-  nextTrialNumber,
-  type Trial,
-  type TrialRow,
-  withGate,
-} from '@cobbet/core/book/trial';
+import { type Gate, nextTrialNumber, type Trial, withGate } from '@cobbet/core/book/trial';
+import type { TrialRow } from '@cobbet/core/book/trialRow';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { YieldResult } from '@cobbet/core/prepare/yieldResult';
 import type { NewFood } from '@cobbet/core/lines/newFood';
+import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { useBook } from './bookStore';
@@ -139,9 +135,12 @@ export async function completeRun(runId: string): Promise<string> {
   const finish = (book: Book) => {
     const run = book.runs.get(runId);
     if (!run) return [];
-    const settled = settledRun(run, bookKitchen(book).larder);
-    const trial = finishRun(settled, id, nextTrialNumber(book.trials.values(), run.dipId));
+    const kitchen = bookKitchen(book);
     const dip = book.dips.get(run.dipId);
+    const settled = settledRun(run, kitchen.larder);
+    const number = nextTrialNumber(book.trials.values(), run.dipId);
+    const expected = dip && expectedOf(settled, dip, kitchen);
+    const trial = finishRun(settled, id, number, now(), expected);
     const next = run.changeNext.trim();
     return [
       put('trials', trial),
@@ -208,7 +207,8 @@ export async function addDipFromTrial(trial: Trial, name: string): Promise<strin
     if (!dip) return [];
     found = true;
     const rowIds = trial.rows.map(() => newId());
-    return [put('dips', dipFromTrial(dip, trial, id, name, rowIds, now()))];
+    const kitchen = bookKitchen(book);
+    return [put('dips', dipFromTrial(dip, trial, id, name, rowIds, now(), kitchen))];
   });
   return found ? id : null;
 }

@@ -1,3 +1,4 @@
+import { databaseVersion } from './database';
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../../core/test/bookOf';
 import { type Book, emptyBook, tableNames } from '@cobbet/core/book/book';
@@ -267,7 +268,7 @@ describe('two that change one record from the same state', () => {
 describe('an older book', () => {
   test('with a record nobody can read is opened without it, and says which', async () => {
     const name = 'older-broken';
-    const old = await openDB(name, bookVersion - 1, {
+    const old = await openDB(name, databaseVersion - 10, {
       upgrade(db) {
         for (const store of tableNames) db.createObjectStore(store, { keyPath: 'id' });
         db.createObjectStore('history');
@@ -322,7 +323,7 @@ describe('an older book', () => {
 
   test('an undone step of an older version is not offered again', async () => {
     const name = 'older-history';
-    const old = await openDB(name, bookVersion - 1, {
+    const old = await openDB(name, databaseVersion - 10, {
       upgrade(db) {
         for (const store of tableNames) db.createObjectStore(store, { keyPath: 'id' });
         db.createObjectStore('history');

@@ -2,6 +2,7 @@ import type { Book } from '@cobbet/core/book/book';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { put, remove } from '@cobbet/core/book/change';
 import type { Run } from '@cobbet/core/book/run';
+import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { type SplitPart, splitRun } from '@cobbet/core/book/splitRun';
 import { nextTrialNumber } from '@cobbet/core/book/trial';
@@ -15,12 +16,16 @@ import { newId } from './commands';
  */
 export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<string[]> {
   const ids = { trial: newId(), runs: parts.map(newId) };
+  const at = new Date().toISOString();
   const divide = (book: Book) => {
     const found = book.runs.get(run.id);
     if (!found) return [];
-    const there = settledRun(found, bookKitchen(book).larder);
+    const kitchen = bookKitchen(book);
+    const there = settledRun(found, kitchen.larder);
     const number = nextTrialNumber(book.trials.values(), run.dipId);
-    const { base, runs } = splitRun(there, parts, ids, number);
+    const dip = book.dips.get(run.dipId);
+    const expected = dip && expectedOf(there, dip, kitchen);
+    const { base, runs } = splitRun(there, parts, ids, number, at, expected);
     return [put('trials', base), remove('runs', run.id), ...runs.map((one) => put('runs', one))];
   };
   await useBook.getState().act(`Divide into ${parts.length}`, divide, { whole: true });

@@ -11,10 +11,14 @@ export function takeProposal(
   return editDip(dipId, label, (dip) => applyEdits(dip, edits));
 }
 
-/** Logs additions to a bowl as one step of undo. */
-export function takeAtBowl(runId: string, additions: readonly Addition[]): Promise<boolean> {
+/** Logs additions to a bowl as one step of undo, in place of a planned one where that is named. */
+export function takeAtBowl(
+  runId: string,
+  additions: readonly Addition[],
+  instead?: string,
+): Promise<boolean> {
   const ids = additions.map(newId);
   const at = new Date().toISOString();
   const names = additions.map(({ amount }) => amount).join(', ');
-  return editRun(runId, `Add ${names}`, (run) => withAdditions(run, additions, ids, at));
+  return editRun(runId, `Add ${names}`, (run) => withAdditions(run, additions, ids, at, instead));
 }

@@ -9,6 +9,7 @@ import Typography from '@mui/material/Typography';
 import { familyNames } from '@cobbet/core/mix/families';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { OpenBowls } from '@/components/OpenBowls';
 import { useBook } from '@/store/bookStore';
 import { useLasting } from '@/store/lastingStorage';
 import { BookFileButtons } from './BookFileButtons';
@@ -90,6 +91,7 @@ export function BookRoom() {
         </>
       }
     >
+      <OpenBowls />
       {trees.length === 0 && (
         <Typography sx={{ my: 6, maxWidth: 480 }}>
           Nothing here yet. <Link href="/new">Write or paste the first dip</Link>, or open a book

@@ -25,8 +25,10 @@ export function Gates({ run, control }: { run: Run; control: RunControl }) {
   };
   return (
     <>
-      <GateForm when="machine" gates={gates} marks={run.tastes} onPass={pass} />
-      {cold && gates.length > 0 && <GateForm when="chilled" gates={gates} onPass={pass} />}
+      <GateForm when="machine" family={dip.family} gates={gates} marks={run.tastes} onPass={pass} />
+      {cold && gates.length > 0 && (
+        <GateForm when="chilled" family={dip.family} gates={gates} onPass={pass} />
+      )}
     </>
   );
 }

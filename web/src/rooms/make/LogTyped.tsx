@@ -21,7 +21,7 @@ export function LogTyped({ control, example }: { control: RunControl; example: s
     >
       <TextField
         fullWidth
-        label="Something else went in"
+        label="Another amount went in"
         placeholder={`such as ${example}`}
         value={typed}
         error={control.problem !== null}

@@ -4,8 +4,10 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { Dip } from '@cobbet/core/dip/dip';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { DipRoom } from '@/components/DipRoom';
+import { OpenBowls } from '@/components/OpenBowls';
 import { useBook } from '@/store/bookStore';
 import { MakeRun } from './MakeRun';
 import { StartMaking } from './StartMaking';
@@ -13,7 +15,8 @@ import { StartMaking } from './StartMaking';
 /** What is being made of a dip: nothing yet, one bowl, or the parts of a base that was divided. */
 function Making({ dip }: { dip: Dip }) {
   const runs = useBook((state) => state.book.runs);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const asked = useSearchParams().get('run');
+  const [chosen, setChosen] = useState<string | null>(asked);
   const own = [...runs.values()].filter((one) => one.dipId === dip.id);
   const run = own.find(({ id }) => id === chosen) ?? own[0];
   if (!run) return <StartMaking dip={dip} />;
@@ -43,7 +46,7 @@ function Making({ dip }: { dip: Dip }) {
 /** Making a dip now. */
 export function MakeRoom() {
   return (
-    <DipRoom room="/make" title="Make" ask="What is being made?">
+    <DipRoom room="/make" title="Make" ask="What is being made?" above={<OpenBowls />}>
       {(dip) => <Making key={dip.id} dip={dip} />}
     </DipRoom>
   );

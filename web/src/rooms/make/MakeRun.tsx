@@ -76,7 +76,7 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
           minWidth: 0,
           px: { xs: 2, sm: 4 },
           py: { xs: 1.5, sm: 3 },
-          maxWidth: 900,
+          maxWidth: checking ? 1280 : 900,
         }}
       >
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, mb: { xs: 1, sm: 2 } }}>
@@ -98,7 +98,7 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
         </Box>
         {checking ? <Check run={run} control={control} /> : <Step run={run} control={control} />}
       </Box>
-      <StepList run={run} control={control} />
+      {!checking && <StepList run={run} control={control} />}
     </Box>
   );
 }

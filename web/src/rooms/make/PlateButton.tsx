@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { trialParts } from '@cobbet/core/book/trialParts';
-import type { TrialRow } from '@cobbet/core/book/trial';
+import type { TrialRow } from '@cobbet/core/book/trialRow';
 import type { Conditions } from '@cobbet/core/mix/conditions';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Larder } from '@cobbet/core/larder/larder';

@@ -1,7 +1,8 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { loggedRows, type Run } from '@cobbet/core/book/run';
+import { type Run } from '@cobbet/core/book/run';
+import { loggedRows } from '@cobbet/core/book/runEvents';
 import { runTargets } from '@cobbet/core/book/runBowl';
 import { trialParts } from '@cobbet/core/book/trialParts';
 import type { Analysis } from '@cobbet/core/dip/analyse';

@@ -25,10 +25,10 @@ export function Standing({
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
       {word ? <SpoonPicture word={word} size={62} /> : <Box sx={{ width: 62 }} />}
       <Box sx={{ lineHeight: 1.2 }}>
-        <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>{title}</Box>
+        <Box sx={{ fontSize: typeScale.lead, color: colour.muted }}>{title}</Box>
         <Box sx={{ fontSize: typeScale.figure, fontWeight: 700 }}>{word ?? empty}</Box>
         {body !== null && (
-          <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>
+          <Box sx={{ fontSize: typeScale.lead, color: colour.muted }}>
             body {bodyFigure(body)}
             {heat && ` · ${heatWords(heat)}`}
           </Box>

@@ -10,6 +10,7 @@ import { later } from '@/components/later';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { bodyText } from '@/components/bodyText';
+import { withTool } from '@/components/toolWords';
 import { useKitchen } from '@/store/useKitchen';
 import { beginRun } from '@/store/commands';
 import { colour } from '@/theme/colour';
@@ -56,8 +57,8 @@ export function StartMaking({ dip }: { dip: Dip }) {
       ) : (
         <>
           <Typography sx={{ mt: 2, fontSize: typeScale.lead }}>
-            {rows.length} {rows.length === 1 ? 'addition' : 'additions'} in the {machine.name},
-            about {analysis.massG.toFixed(0)} g. Should come out{' '}
+            {rows.length} {rows.length === 1 ? 'addition' : 'additions'} {withTool(machine)}, about{' '}
+            {analysis.massG.toFixed(0)} g. Should come out{' '}
             <strong>{bodyText(analysis.freshBody)}</strong>, and chilled{' '}
             <strong>{bodyText(analysis.chilledBody)}</strong>, each ± {analysis.sd.toFixed(1)}.
           </Typography>

@@ -17,7 +17,9 @@ import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
 import { runHeat } from '@cobbet/core/book/runHeat';
 import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
 import { Cautions } from '@/components/Cautions';
+import { Afterward } from './Afterward';
 import { AimHere } from './AimHere';
+import { Besides } from './Besides';
 import { LogButtons } from './LogButtons';
 import { LogTyped } from './LogTyped';
 import { Standing } from './Standing';
@@ -158,6 +160,8 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
         usualMin={working?.minutes ?? null}
       />
       <LogTyped key={`typed ${entry.rowId}`} control={control} example={entry.planned.amount} />
+      <Afterward run={run} control={control} />
+      <Besides key={`besides ${entry.rowId}`} control={control} />
       <StepNav run={run} control={control} empty={now.massG <= 0} />
     </Box>
   );

@@ -1,7 +1,8 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { loggedRows, type Run } from '@cobbet/core/book/run';
+import { type Run } from '@cobbet/core/book/run';
+import { loggedRows } from '@cobbet/core/book/runEvents';
 import { useState } from 'react';
 import { later } from '@/components/later';
 import { dropRun } from '@/store/commands';

@@ -4,13 +4,14 @@ import { addAmountTexts } from '@cobbet/core/amounts/addAmounts';
 import { scaleAmountText } from '@cobbet/core/amounts/scaleAmount';
 import { spoonOf } from '@cobbet/core/amounts/spoon';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
-import { entriesOf, type Run, type RunEntry } from '@cobbet/core/book/run';
+import { type Run } from '@cobbet/core/book/run';
+import { entriesOf, type RunEntry } from '@cobbet/core/book/runEvents';
 import { runConditions } from '@cobbet/core/book/runBowl';
-import { atStep, withLogged, withSkipped } from '@cobbet/core/book/runEdits';
+import { atStep, withLogged, withPartLogged, withSkipped } from '@cobbet/core/book/runEdits';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Addition } from '@cobbet/core/proposal/edit';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { editRun } from '@/store/commands';
+import { editRun, newId } from '@/store/commands';
 import { takeAtBowl } from '@/store/takeProposal';
 import { useKitchen } from '@/store/useKitchen';
 
@@ -72,10 +73,25 @@ export function useRun(dip: Dip, run: Run) {
 
   const written = entry?.planned.planned ?? entry?.planned.amount ?? '';
   const logAsWritten = useCallback(() => log(written), [log, written]);
-  const logHalf = useCallback(
-    () => logText(scaleAmountText(entry?.planned.amount ?? '', 0.5)),
-    [entry, logText],
-  );
+  // the other half stays next in line
+  const logHalf = useCallback(async (): Promise<boolean> => {
+    if (!entry || !ingredient) return false;
+    const half = scaleAmountText(entry.planned.amount, 0.5);
+    const read = half.ok ? readGrams(half.value, ingredient, measures) : half;
+    if (!half.ok || !read.ok) {
+      setProblem(read.ok ? null : read.error.message);
+      return false;
+    }
+    if (!isFirstTap()) return false;
+    setProblem(null);
+    const went = { ...read.value, amount: half.value, at: new Date().toISOString() };
+    const { massG, cv } = went;
+    const row = { ...entry.planned, planned: half.value, amount: half.value, massG, cv };
+    const rest = { id: newId(), row };
+    return editRun(run.id, `Log ${half.value} ${ingredient.name}`, (one) =>
+      withPartLogged(one, entry.rowId, went, rest),
+    );
+  }, [entry, ingredient, measures, run.id, isFirstTap]);
   const spoon = ingredient ? spoonOf(ingredient, measures).text : null;
   const logMore = useCallback(
     () => (spoon === null ? Promise.resolve(false) : logText(addAmountTexts(written, spoon))),
@@ -93,7 +109,7 @@ export function useRun(dip: Dip, run: Run) {
   );
 
   const add = useCallback(
-    (additions: readonly Addition[]) => takeAtBowl(run.id, additions),
+    (additions: readonly Addition[], instead?: string) => takeAtBowl(run.id, additions, instead),
     [run.id],
   );
 

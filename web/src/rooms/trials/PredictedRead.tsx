@@ -9,7 +9,7 @@ import { readBody, readingSd, readingText } from '@/components/reading/readingTe
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
-const width = 360;
+const width = 430;
 const height = 118;
 const x = straightScale([1.5, 12], [58, width - 8]);
 

@@ -29,7 +29,7 @@ export function TrialActions({
         aria-expanded={shown === 'amounts'}
         onClick={() => toggle('amounts')}
       >
-        {shown === 'amounts' ? 'Hide the amounts' : 'Show the amounts'}
+        {shown === 'amounts' ? 'Hide how it was made' : 'How it was made'}
       </Button>
       <Box
         component="label"

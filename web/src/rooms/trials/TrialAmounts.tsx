@@ -1,62 +1,80 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { storyOf } from '@cobbet/core/book/story';
 import type { Trial } from '@cobbet/core/book/trial';
-import { deleteTrial } from '@/store/commands';
+import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { later } from '@/components/later';
+import { NameDialog } from '@/components/NameDialog';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { addDipFromTrial, deleteTrial } from '@/store/commands';
 import { colour } from '@/theme/colour';
-import { typeScale } from '@/theme/typeScale';
+import { TrialStory } from './TrialStory';
 
-/** What went into a trial, and the way to delete it. */
-export function TrialAmounts({ trial, nameOf }: { trial: Trial; nameOf: (id: string) => string }) {
+const BecomeDip = later(() => import('./BecomeDip').then(({ BecomeDip }) => BecomeDip));
+
+/** How a trial was made, and what may be made of it: the dip, a variant, or nothing. */
+export function TrialAmounts({
+  dip,
+  trial,
+  analysis,
+  nameOf,
+}: {
+  dip: Dip;
+  trial: Trial;
+  analysis: Analysis;
+  nameOf: (id: string) => string;
+}) {
+  const router = useRouter();
+  const [asking, setAsking] = useState<'dip' | 'variant' | null>(null);
+  const story = useMemo(() => {
+    // of a trial from before the course was kept, what went in is all there is
+    const plan = trial.rows.map((planned, i) => ({ rowId: `${i}`, planned, prep: '' }));
+    const events = plan.map(({ rowId, planned: { amount, massG, cv } }) => ({
+      ...{ kind: 'in' as const, entry: rowId, amount, massG, cv, at: trial.madeAt },
+    }));
+    return storyOf({ ...(trial.made ?? { plan, events }), readings: trial.readings });
+  }, [trial]);
+  const name = trial.base ? trial.base.name : `${dip.name}, from trial ${trial.number}`;
   return (
     <>
-      <Box
-        component="ol"
-        aria-label={`Amounts of trial ${trial.number}`}
-        sx={{
-          m: 0,
-          mt: 1,
-          p: 0,
-          listStyle: 'none',
-          columnCount: { xs: 1, md: 2 },
-          columnGap: 5,
-        }}
-      >
-        {trial.rows.map((row, index) => (
-          <Box
-            component="li"
-            key={`${row.ingredientId}${index}`}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: '128px 64px 1fr',
-              fontSize: typeScale.note,
-              py: 0.35,
-              breakInside: 'avoid',
-            }}
-          >
-            <strong>{row.amount}</strong>
-            <Box component="span" sx={{ color: colour.muted }}>
-              {printGrams(row.massG)}
-            </Box>
-            <span>
-              {nameOf(row.ingredientId)}
-              {row.planned !== null && row.planned !== row.amount && (
-                <Box component="span" sx={{ color: colour.caution }}>
-                  {' '}
-                  planned {row.planned}
-                </Box>
-              )}
-            </span>
-          </Box>
-        ))}
+      <TrialStory
+        label={`How trial ${trial.number} was made`}
+        story={story}
+        path={analysis.path}
+        nameOf={nameOf}
+      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button size="small" variant="outlined" onClick={() => setAsking('dip')}>
+          Make this the dip
+        </Button>
+        <Button size="small" variant="outlined" onClick={() => setAsking('variant')}>
+          A variant from this
+        </Button>
+        <Button size="small" sx={{ color: colour.caution }} onClick={() => void deleteTrial(trial)}>
+          Delete trial {trial.number}
+        </Button>
       </Box>
-      <Button
-        size="small"
-        sx={{ px: 0, mt: 0.5, color: colour.caution }}
-        onClick={() => void deleteTrial(trial)}
-      >
-        Delete trial {trial.number}
-      </Button>
+      {asking === 'dip' && (
+        <BecomeDip dip={dip} trial={trial} nameOf={nameOf} onClose={() => setAsking(null)} />
+      )}
+      {asking === 'variant' && (
+        <NameDialog
+          title={`A variant from trial ${trial.number}`}
+          action="Start it"
+          initial={name}
+          onCancel={() => setAsking(null)}
+          onName={(said) => {
+            void addDipFromTrial(trial, said).then((id) => {
+              if (id !== null) router.push(`/bench?dip=${encodeURIComponent(id)}`);
+            });
+            setAsking(null);
+          }}
+        />
+      )}
     </>
   );
 }

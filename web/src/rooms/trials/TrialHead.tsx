@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Trial } from '@cobbet/core/book/trial';
 import { shortDay } from '@/components/day';
+import { offPlan } from './offPlan';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { trialDifference } from './trialDifference';
@@ -17,6 +18,7 @@ export function TrialHead({
   nameOf: (id: string) => string;
 }) {
   const differences = earlier ? trialDifference(earlier, trial) : [];
+  const unplanned = offPlan(trial, nameOf);
   return (
     <Box sx={{ minWidth: 0 }}>
       <Typography variant="h2">
@@ -35,6 +37,11 @@ export function TrialHead({
             next{' '}
           </Box>
           {trial.changeNext}
+        </Box>
+      )}
+      {unplanned.length > 0 && (
+        <Box sx={{ mt: 0.5, fontSize: typeScale.note, color: colour.caution }}>
+          {unplanned.join('; ')}
         </Box>
       )}
       {differences.length > 0 && (

@@ -9,9 +9,11 @@ import { later } from '@/components/later';
 import { useMemo, useState } from 'react';
 import { readTrial, tasteTrial } from '@/store/commands';
 import { useKitchen } from '@/store/useKitchen';
+import { tasteName, verdictWord } from '@/components/tasteWords';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { PredictedRead } from './PredictedRead';
+import { SaidThen } from './SaidThen';
 import { TrialActions, type TrialPart } from './TrialActions';
 import { TrialAmounts } from './TrialAmounts';
 import { TrialHead } from './TrialHead';
@@ -33,7 +35,7 @@ function Marks({ trial }: { trial: Trial }) {
         const right = verdict === 'right';
         return (
           <Box key={taste} sx={{ display: 'contents' }}>
-            <span>{taste}</span>
+            <span>{tasteName(taste).toLowerCase()}</span>
             <Box
               component="span"
               aria-hidden
@@ -45,7 +47,7 @@ function Marks({ trial }: { trial: Trial }) {
               component="span"
               sx={{ fontWeight: right ? 400 : 700, color: right ? colour.muted : colour.caution }}
             >
-              {verdict}
+              {verdictWord(taste, verdict)}
             </Box>
           </Box>
         );
@@ -80,7 +82,10 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
         }}
       >
         <TrialHead trial={trial} earlier={earlier} nameOf={nameOf} />
-        <PredictedRead trial={trial} analysis={analysis} />
+        <Box>
+          <PredictedRead trial={trial} analysis={analysis} />
+          <SaidThen trial={trial} analysis={analysis} />
+        </Box>
         <Box sx={{ fontSize: typeScale.note }}>
           <Marks trial={trial} />
           <Box sx={{ color: colour.muted, mt: 0.5, lineHeight: 1.4 }}>
@@ -115,12 +120,15 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
         <Box sx={{ maxWidth: 760, mt: 1.5 }}>
           <GateForm
             when="chilled"
+            family={dip.family}
             gates={trial.gates ?? []}
             onPass={(gate) => void tasteTrial(trial.id, gate)}
           />
         </Box>
       )}
-      {shown === 'amounts' && <TrialAmounts trial={trial} nameOf={nameOf} />}
+      {shown === 'amounts' && (
+        <TrialAmounts dip={dip} trial={trial} analysis={analysis} nameOf={nameOf} />
+      )}
     </Box>
   );
 }

@@ -8,6 +8,7 @@ import { bodyText } from '@/components/bodyText';
 import { dietWords } from '@/components/dietWords';
 import { howWords } from '@/components/howWords';
 import { keepingWords } from '@/components/keepingWords';
+import { fromTool } from '@/components/toolWords';
 import { placeWords } from '@/components/placeWords';
 import type { Bench } from '../useBench';
 
@@ -87,10 +88,10 @@ export function DipCard({ bench }: { bench: Bench }) {
         </tbody>
       </Box>
       <Box sx={{ breakInside: 'avoid', mt: '8pt' }}>
-        <strong>About what to expect</strong> (an estimate): {bodyText(warmBody)} from the machine,{' '}
-        {bodyText(chilledBody)} out of the fridge; salt {per100g.saltG.toFixed(2)} and sour{' '}
-        {per100g.acidG.toFixed(2)} g in 100 g, garlic {garlicWord(per100g.garlicG)}. Served at{' '}
-        {dip.servedAtC} °C.
+        <strong>About what to expect</strong> (an estimate): {bodyText(warmBody)}{' '}
+        {fromTool(machine)}, {bodyText(chilledBody)} out of the fridge; salt{' '}
+        {per100g.saltG.toFixed(2)} and sour {per100g.acidG.toFixed(2)} g in 100 g, garlic{' '}
+        {garlicWord(per100g.garlicG)}. Served at {dip.servedAtC} °C.
       </Box>
       <Box sx={{ breakInside: 'avoid', mt: '4pt' }}>
         {keepingWords(dip, parts).text}.
