@@ -11,22 +11,27 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   await page.getByRole('button', { name: 'In, as written' }).click();
   await expect(page.getByText('step 2 of 10')).toBeVisible();
   await page.getByRole('button', { name: 'Half of it' }).click();
-  await expect(page.getByText('step 3 of 10')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Something else went in' }).fill('3 tbsp');
+  // the other half stays next in line
+  await expect(page.getByText('step 3 of 11')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Lemon juice' })).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByText('step 4 of 11')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Another amount went in' }).fill('3 tbsp');
   await page.getByRole('button', { name: 'Log it' }).click();
-  await expect(page.getByText('step 4 of 10')).toBeVisible();
+  await expect(page.getByText('step 5 of 11')).toBeVisible();
   await page.getByRole('button', { name: 'Leave it out' }).click();
 
   // the tab dies; nothing is lost
   await page.reload();
-  await expect(page.getByText('step 5 of 10')).toBeVisible();
+  await expect(page.getByText('step 6 of 11')).toBeVisible();
   const steps = page.getByRole('navigation', { name: 'Steps' });
   await expect(steps.getByRole('listitem').nth(1)).toContainText('1 tbsp');
-  await expect(steps.getByRole('listitem').nth(2)).toContainText('3 tbsp');
-  await expect(steps.getByRole('listitem').nth(3)).toContainText('left out');
+  await expect(steps.getByRole('listitem').nth(2)).toContainText('left out');
+  await expect(steps.getByRole('listitem').nth(3)).toContainText('3 tbsp');
+  await expect(steps.getByRole('listitem').nth(4)).toContainText('left out');
 
-  for (let step = 5; step <= 10; step += 1) {
-    await expect(page.getByText(`step ${step} of 10`)).toBeVisible();
+  for (let step = 6; step <= 11; step += 1) {
+    await expect(page.getByText(`step ${step} of 11`)).toBeVisible();
     await page.keyboard.press('Space');
   }
   await expect(page.getByText('the check')).toBeVisible();
@@ -53,10 +58,13 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   await expect(
     trial.getByRole('img', { name: /warm: predicted [\d.]+, read spreads/ }),
   ).toBeVisible();
-  await trial.getByRole('button', { name: 'Show the amounts' }).click();
-  const amounts = page.getByRole('list', { name: 'Amounts of trial 7' });
-  await expect(amounts.getByRole('listitem')).toHaveCount(9);
-  await expect(amounts).toContainText('planned 2 tbsp');
+  await trial.getByRole('button', { name: 'How it was made' }).click();
+  const story = page.getByRole('list', { name: 'How trial 7 was made' });
+  await expect(story).toContainText('planned 1/4 cup');
+  await expect(story).toContainText(/Garlic, raw, crushed or minced left out/);
+  await expect(story).toContainText('read: spreads');
+  await expect(story).toContainText('tasted: salt short, sour right');
+  await expect(story.getByRole('listitem').last()).toContainText('weighed 532 g');
   await page.getByRole('link', { name: 'Book' }).click();
   await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
   await expect(page.getByText('Whole lemon.')).toBeVisible();
@@ -67,7 +75,7 @@ test('what can’t be read is said, and logging again puts a step right', async 
   await openSampleBook(page);
   await page.goto('/make?dip=edamame-mint');
   await page.getByRole('button', { name: 'Start making' }).click();
-  const other = page.getByRole('textbox', { name: 'Something else went in' });
+  const other = page.getByRole('textbox', { name: 'Another amount went in' });
   await other.fill('2 blorps');
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByText('“blorps” is no measure known here', { exact: false })).toBeVisible();

@@ -69,6 +69,7 @@ test('what is out of reach is not advised; tasted too lean, fat is', async ({ pa
       .getByRole('button', { name: /^First / })
       .first(),
   ).toContainText(/water|liquid|juice/);
+  await next(page).getByRole('button', { name: 'Change it' }).click();
   for (const name of ['water', 'chickpea can liquid', 'aquafaba']) {
     const box = next(page).getByRole('checkbox', { name: new RegExp(name) });
     if ((await box.count()) > 0) {

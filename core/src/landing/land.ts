@@ -16,7 +16,7 @@ import type { LinearSolver } from './linearProgram';
 import { type Goal, type Landed, sequentialLinear } from './sequentialLinear';
 import { insetTargets, type Targets } from '../mix/targets';
 
-/** How far inside each band to aim, as a share of its width. */
+/** How far inside each band to aim where nobody says, as a share of its width. */
 const aimInside = 0.02;
 /** Summed misses, in comparable units, that still count as landed. */
 export const landedWithin = 1e-4;
@@ -24,8 +24,8 @@ export const landedWithin = 1e-4;
 const leastOfSize = 0.6;
 
 /** Bands drawn in a little, so that rounding and the model's curve stay inside. */
-export function aimedTargets(targets: Targets): Targets {
-  return insetTargets(targets, () => aimInside);
+export function aimedTargets(targets: Targets, aim = aimInside): Targets {
+  return insetTargets(targets, () => aim);
 }
 
 /** The most that one spoon more of any loose or oily part would move body. */
@@ -126,7 +126,7 @@ function landFrom(
   goal: Goal,
   restarts: boolean,
 ): GramLanding {
-  const aimed = aimedTargets(targets);
+  const aimed = aimedTargets(targets, landing.aim);
   const from = (start: readonly number[]): GramLanding => {
     const landed = sequentialLinear(landing, aimed, start, solver, goal);
     const masses = massesOf(landing, landed.values);

@@ -1,5 +1,6 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
 import { kitchenMeasures } from '../amounts/kitchenMeasure';
+import { scaleAmountText } from '../amounts/scaleAmount';
 import { aimedTargets, type GramLanding, landInGrams, landedWithin } from './land';
 import { bandsOf, type Landing, type LandingRequest, type LandingRow, valuesMiss } from './landing';
 import { elasticConstraints, linearBands } from './linearise';
@@ -26,12 +27,28 @@ const nearEachSide = 4;
 const milpRounds = 4;
 const milpLimitS = 0.6;
 const polishRounds = 30;
+/** What a band's unit of missing room for measuring counts, against a change of a row by as much as it is (judgement). */
+const roomPrice = 2;
 
 /** Row facts the choices need besides the landing's own. */
 export interface KitchenRow extends LandingRow {
   amountText: string;
   /** The amount as typed is already one a cook measures with spoons, cups or pieces. */
   inKitchenMeasures: boolean;
+  /** So many whole cans or bunches: it takes whole ones only. */
+  packs?: number | null;
+}
+
+/** As many whole cans or bunches as a row's limits allow, one more and one fewer among them. */
+function wholePacks(row: KitchenRow, packs: number, lower: number, upper: number): Choice[] {
+  const found: Choice[] = [];
+  for (let count = 1; count <= 2 * packs + 1; count += 1) {
+    const massG = (row.massG * count) / packs;
+    const text = scaleAmountText(row.amountText, count / packs);
+    const fits = count === packs || (massG >= lower - 1e-9 && massG <= upper + 1e-9);
+    if (text.ok && fits) found.push({ massG, text: count === packs ? row.amountText : text.value });
+  }
+  return found;
 }
 
 /** Measures around a mass within a row's limits, with its amount as typed among them. */
@@ -42,6 +59,7 @@ function choicesAround(
   upper: number,
   system: MeasureSystem,
 ): Choice[] {
+  if (row.packs) return wholePacks(row, row.packs, lower, upper);
   const all = kitchenMeasures(row.ingredient, system, Math.max(massG * 2, 10)).filter(
     (one) => one.massG >= lower - 1e-9 && one.massG <= upper + 1e-9,
   );
@@ -140,9 +158,15 @@ function polish(
 ): number[] {
   const picks = [...start];
   const bands = bandsOf(targets);
-  const merit = () =>
-    missPrice * valuesMiss(landing, bands, pickedMasses(picks, choices)) +
-    pickedCost(landing, picks, choices);
+  const inner = bandsOf(aimedTargets(targets, landing.aim));
+  const merit = () => {
+    const masses = pickedMasses(picks, choices);
+    return (
+      missPrice * valuesMiss(landing, bands, masses) +
+      roomPrice * valuesMiss(landing, inner, masses) +
+      pickedCost(landing, picks, choices)
+    );
+  };
   let best = merit();
   const attempt = (moves: [row: number, pick: number][]): boolean => {
     const before = moves.map(([row]) => picks[row] ?? 0);
@@ -192,7 +216,7 @@ export function landInKitchenMeasures(
   inGrams: GramLanding = landInGrams(request, solver),
 ): KitchenLanding {
   const { landing } = inGrams;
-  const aimed = aimedTargets(request.targets);
+  const aimed = aimedTargets(request.targets, request.aim);
   let values = [...inGrams.values];
   let best: { picks: number[]; choices: Choice[][]; miss: number; cost: number } | null = null;
   // where grams can't land, spoons can't: one round finds amounts near the nearest
@@ -219,7 +243,8 @@ export function landInKitchenMeasures(
     const picks = polish(landing, request.targets, choices, chosen);
     const found = pickedMasses(picks, choices);
     const miss = valuesMiss(landing, bandsOf(request.targets), found);
-    const cost = pickedCost(landing, picks, choices);
+    const room = valuesMiss(landing, bandsOf(aimed), found);
+    const cost = pickedCost(landing, picks, choices) + roomPrice * room;
     const betters =
       !best || miss < best.miss - 1e-9 || (miss <= best.miss && cost < best.cost - 1e-9);
     if (betters) best = { picks, choices, miss, cost };

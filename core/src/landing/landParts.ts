@@ -10,6 +10,7 @@ import { landInGrams, landedWithin } from './land';
 import { type KitchenRow, landInKitchenMeasures } from './landInKitchenMeasures';
 import type { Landing, LandingRequest, LandingRow } from './landing';
 import { isFixed, prepareLanding, totalMiss } from './landing';
+import { attemptsAt, packsIn } from './whatMoves';
 import type { LinearSolver } from './linearProgram';
 import type { Targets } from '../mix/targets';
 
@@ -50,6 +51,7 @@ function kitchenRow(part: LandingPart): KitchenRow {
   return {
     ...part,
     inKitchenMeasures: part.massG > 0 && !isWeighed(part.amountText),
+    packs: part.massG > 0 ? packsIn(part.amountText) : null,
   };
 }
 
@@ -111,21 +113,49 @@ function answerParts(request: LandPartsRequest, amounts: Amounts) {
  * @param solver linear solver
  */
 export function landParts(request: LandPartsRequest, solver: LinearSolver): LandAnswer {
+  for (const { parts, holds } of attemptsAt(request.parts, request.targets)) {
+    // what is only held to be left alone is let go sooner than room for measuring
+    const tries = holds ? [roomy] : [roomy, undefined];
+    for (const aim of tries) {
+      const last = !holds && aim === undefined;
+      const landed = landOnce({ ...request, parts }, aim, last, solver);
+      if (landed?.answer) return landed.answer;
+      if (landed && last) return landed.fights();
+    }
+  }
+  throw new Error('there is always an attempt with everything free');
+}
+
+/** How far inside each band to aim, as a share of its width, so that a spoon measured badly still lands (judgement). */
+const roomy = 0.2;
+
+/** A landing tried once: its answer where every band is met, and what fights, worked out only when it is asked for. */
+function landOnce(
+  request: LandPartsRequest,
+  aim: number | undefined,
+  last: boolean,
+  solver: LinearSolver,
+): { answer: LandAnswer | null; fights: () => LandAnswer } | null {
   const rows = request.parts.map(kitchenRow);
   const { targets, conditions } = request;
   const { measures } = conditions;
-  const asked = { rows, targets, conditions };
+  const asked = { rows, targets, conditions, ...(aim === undefined ? {} : { aim }) };
   const inGrams = landInGrams(asked, solver);
+  // where grams can't land, spoons can't
+  if (!last && inGrams.miss > landedWithin) return null;
   if (!request.kitchenMeasures) {
     const amounts = gramAmounts(asked, request.parts, inGrams.masses);
     const answer = answerParts(request, amounts);
-    if (totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin) {
-      return { feasible: true, ...answer, ...bought(inGrams.landing, request, amounts) };
-    }
+    const lands = totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin;
     return {
-      feasible: false,
-      conflicts: findConflicts(asked, amounts.masses, solver),
-      nearest: answer,
+      answer: lands
+        ? { feasible: true, ...answer, ...bought(inGrams.landing, request, amounts) }
+        : null,
+      fights: () => ({
+        feasible: false,
+        conflicts: findConflicts(asked, amounts.masses, solver),
+        nearest: answer,
+      }),
     };
   }
   const kitchen = landInKitchenMeasures(asked, solver, inGrams);
@@ -135,16 +165,23 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
   };
   const answer = answerParts(request, amounts);
   if (kitchen.miss <= landedWithin) {
-    return { feasible: true, ...answer, ...bought(kitchen.landing, request, amounts) };
+    const landed = { feasible: true as const, ...answer };
+    const landedAnswer = { ...landed, ...bought(kitchen.landing, request, amounts) };
+    return { answer: landedAnswer, fights: () => landedAnswer };
   }
-  const conflicts = findConflicts(asked, amounts.masses, solver);
-  if (inGrams.miss > landedWithin) return { feasible: false, conflicts, nearest: answer };
-  const measuresOnly = conflicts.map((conflict) => ({
-    ...conflict,
-    holds: [],
-    message: `${conflict.message} Weighed in grams it can be met; spoons are too coarse for it.`,
-  }));
-  return { feasible: false, conflicts: measuresOnly, nearest: answer };
+  return {
+    answer: null,
+    fights: () => {
+      const conflicts = findConflicts(asked, amounts.masses, solver);
+      if (inGrams.miss > landedWithin) return { feasible: false, conflicts, nearest: answer };
+      const measuresOnly = conflicts.map((conflict) => ({
+        ...conflict,
+        holds: [],
+        message: `${conflict.message} Weighed in grams it can be met; spoons are too coarse for it.`,
+      }));
+      return { feasible: false, conflicts: measuresOnly, nearest: answer };
+    },
+  };
 }
 
 function bought(landing: Landing, request: LandPartsRequest, amounts: Amounts) {

@@ -21,6 +21,8 @@ export interface LandingRequest {
   conditions: Conditions;
   /** What missing a band counts against missing another, > 0; 1 unless said. */
   weights?: Partial<Record<TargetName, number>>;
+  /** How far inside each band to aim, as a share of its width; a little unless said. */
+  aim?: number;
 }
 
 /** A free row as a variable: where it starts, how far it may go and what moving it costs. */

@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { proposeSize } from '@cobbet/core/batch/resize';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { type Dip, mostRows } from '@cobbet/core/dip/dip';
@@ -14,6 +13,7 @@ import { kitMachines } from '@cobbet/core/kitchen/kit';
 import { later } from '@/components/later';
 import { useCallback, useMemo, useState } from 'react';
 import { AddRow } from '@/components/AddRow';
+import { usePrinting } from '@/components/usePrinting';
 import { useWidth } from '@/components/useWidth';
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
@@ -68,8 +68,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
-  // a store read at once, so that the card stands before the page is laid out for paper
-  const printing = useMediaQuery('print', { noSsr: true });
+  const printing = usePrinting();
 
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);

@@ -79,7 +79,16 @@ function Judged({ run, control }: { run: Run; control: RunControl }) {
 }
 
 /** After the last addition: look and taste, and beside it what to do next; then weigh, note, and keep it as a trial. */
-export function Check({ run, control }: { run: Run; control: RunControl }) {
+export function Check({
+  run,
+  control,
+  wide,
+}: {
+  run: Run;
+  control: RunControl;
+  /** What ends it stands over it. */
+  wide: boolean;
+}) {
   const { now } = runBowl(run, control.dip, control.kitchen);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: { xs: 2.5, sm: 3 } }}>
@@ -99,7 +108,7 @@ export function Check({ run, control }: { run: Run; control: RunControl }) {
           <Afterward run={run} control={control} />
         </Box>
       </Box>
-      <Finish run={run} control={control} />
+      {!wide && <Finish run={run} control={control} />}
       <SpoonByItself run={run} control={control} analysis={now} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'start' }}>
         <Divide run={run} dip={control.dip} massG={now.massG} />

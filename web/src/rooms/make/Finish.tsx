@@ -12,7 +12,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { RunControl } from './useRun';
 
-/** The end of a run, or back to its steps; stays in reach at the foot of the screen while the check is read. */
+/** The end of a run, or back to its steps. */
 export function Finish({ run, control }: { run: Run; control: RunControl }) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
@@ -24,25 +24,12 @@ export function Finish({ run, control }: { run: Run; control: RunControl }) {
     router.push(`/trials?dip=${encodeURIComponent(run.dipId)}`);
   };
   return (
-    <Box
-      sx={{
-        position: 'sticky',
-        bottom: { xs: 68, sm: 0 },
-        zIndex: 5,
-        bgcolor: colour.paper,
-        borderTop: `1px solid ${colour.line}`,
-        py: 1.25,
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 1.5,
-        alignItems: 'center',
-      }}
-    >
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
       <Button
         variant="contained"
         disabled={busy || nothing}
         onClick={() => void finish()}
-        sx={{ minHeight: 56, fontSize: typeScale.lead, px: 3 }}
+        sx={{ minHeight: 48, fontSize: typeScale.lead, px: 3 }}
       >
         Keep it as a trial
       </Button>

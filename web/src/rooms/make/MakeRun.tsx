@@ -1,6 +1,8 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import type { Theme } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
@@ -10,6 +12,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { inNow, useDevices } from '@/devices/deviceStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { Finish } from './Finish';
 import { StepList } from './StepList';
 import { Step } from './Step';
 import { StopMaking } from './StopMaking';
@@ -48,6 +51,7 @@ function useAwake() {
 export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
   const control = useRun(dip, run);
   useAwake();
+  const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'), { noSsr: true });
   const checking = run.step >= control.entries.length;
   useHotkeys('space, pagedown', (event) => {
     if (checking) return;
@@ -79,7 +83,14 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
           maxWidth: checking ? 1280 : 900,
         }}
       >
-        <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, mb: { xs: 1, sm: 2 } }}>
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: checking ? 'center' : 'baseline',
+            gap: 1.5,
+            mb: { xs: 1, sm: 2 },
+          }}
+        >
           <Box
             sx={{
               fontWeight: 700,
@@ -94,9 +105,16 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
           <Box sx={{ color: colour.muted, whiteSpace: 'nowrap' }} role="status">
             {checking ? 'the check' : `step ${run.step + 1} of ${control.entries.length}`}
           </Box>
-          <StopMaking run={run} />
+          <Box sx={{ ml: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {checking && wide && <Finish run={run} control={control} />}
+            <StopMaking run={run} />
+          </Box>
         </Box>
-        {checking ? <Check run={run} control={control} /> : <Step run={run} control={control} />}
+        {checking ? (
+          <Check run={run} control={control} wide={wide} />
+        ) : (
+          <Step run={run} control={control} />
+        )}
       </Box>
       {!checking && <StepList run={run} control={control} />}
     </Box>

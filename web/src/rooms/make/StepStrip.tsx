@@ -11,7 +11,7 @@ export function StepStrip({ control }: { control: RunControl }) {
   return (
     <Box
       component="nav"
-      aria-label="What went in"
+      aria-label="Steps"
       sx={{ overflowX: 'auto', borderBottom: `1px solid ${colour.line}`, pb: 0.5 }}
     >
       <Box component="ol" sx={{ display: 'flex', gap: 0.5, m: 0, p: 0, listStyle: 'none' }}>
@@ -44,6 +44,7 @@ export function StepStrip({ control }: { control: RunControl }) {
                     textDecoration: entry.skipped ? 'line-through' : 'none',
                   }}
                 >
+                  {entry.done ? '✓' : entry.skipped ? '–' : index + 1}{' '}
                   {entry.done?.amount ?? entry.planned.amount}
                 </Box>
                 <Box sx={{ color: colour.muted }}>{shortName(name)}</Box>

@@ -18,7 +18,7 @@ export function StopMaking({ run }: { run: Run }) {
     <>
       <Button
         size="small"
-        sx={{ ml: 'auto', color: colour.caution, minHeight: 40, whiteSpace: 'nowrap' }}
+        sx={{ color: colour.caution, minHeight: 40, whiteSpace: 'nowrap' }}
         onClick={() => (logged > 0 ? setAsking(true) : void dropRun(run.id))}
       >
         Stop making

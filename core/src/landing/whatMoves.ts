@@ -1,0 +1,52 @@
+import { parseAmount } from '../amounts/parseAmount';
+import type { Role } from '../larder/ingredient';
+import type { Targets } from '../mix/targets';
+import type { LandingPart } from './landParts';
+
+/** What is measured by taste, a piece or a pinch, and hardly moves what a landing is asked for (judgement). */
+const quiet: readonly Role[] = ['spice', 'herb', 'crunch', 'sweetener', 'aromatic', 'umami'];
+
+/** Whether a row hardly matters to what is asked for: garlic does where garlic is, and salty things where salt is. */
+function hardlyMatters({ ingredient, place }: LandingPart, targets: Targets): boolean {
+  if (targets.garlicG && ingredient.garlicUnits > 0) return false;
+  if (targets.saltG && ingredient.saltG > 2) return false;
+  return place !== 'bowl' || quiet.includes(ingredient.role);
+}
+
+/** How many whole cans or bunches an amount is; null for any other. */
+export function packsIn(amountText: string): number | null {
+  const read = parseAmount(amountText);
+  if (!read.ok || read.value.kind !== 'measured' || read.value.terms.length !== 1) return null;
+  const [term] = read.value.terms;
+  const isPack = term?.unit === 'can' || term?.unit === 'bunch';
+  return isPack && Number.isInteger(term.value) && term.value > 0 ? term.value : null;
+}
+
+/** Rows of a dip with what should rather stay held, the first list with the most of it held. */
+export interface Attempt {
+  parts: LandingPart[];
+  /** It holds more than the cook does. */
+  holds: boolean;
+}
+
+/**
+ * Which rows a landing moves, tried in this order: without spices, herbs and pieces that hardly matter and without breaking a can
+ * or bunch; then with the former; then with everything.
+ *
+ * @returns at least one; an attempt that would hold nothing more than the one after it is left out
+ */
+export function attemptsAt(parts: readonly LandingPart[], targets: Targets): Attempt[] {
+  // another size is the same dip only if everything goes with it
+  if (targets.massG ?? targets.volumeMl) return [{ parts: [...parts], holds: false }];
+  const isQuiet = parts.map((part) => !part.hold && hardlyMatters(part, targets));
+  const isPack = parts.map((part) => !part.hold && packsIn(part.amountText) !== null);
+  const holding = (held: (i: number) => boolean): Attempt => ({
+    parts: parts.map((part, i) => (held(i) ? { ...part, hold: true } : part)),
+    holds: true,
+  });
+  const attempts: Attempt[] = [];
+  if (isQuiet.includes(true))
+    attempts.push(holding((i) => isQuiet[i] === true || isPack[i] === true));
+  if (isPack.includes(true)) attempts.push(holding((i) => isPack[i] === true));
+  return [...attempts, { parts: [...parts], holds: false }];
+}
