@@ -97,6 +97,6 @@ test('what is wrong with it is told what to do about, and stands in the story wi
   await trial.getByRole('button', { name: 'How it was made' }).click();
   const story = page.getByRole('list', { name: 'How trial 7 was made' });
   await expect(story).toContainText('it was split or oily');
-  await expect(story).toContainText('1 tbsp15 gWater unplanned');
+  await expect(story).toContainText('Water unplanned');
   await expect(story.getByRole('listitem').last()).toContainText('stood 10 min');
 });

@@ -40,8 +40,8 @@ test('a trial can be deleted, and undo brings it back', async ({ page }) => {
   await openSampleBook(page);
   await page.goto('/trials?dip=edamame-mint');
   const trial = page.getByRole('listitem', { name: 'Trial 2' });
-  await trial.getByRole('button', { name: 'Show the amounts' }).click();
-  await expect(page.getByRole('list', { name: 'Amounts of trial 2' })).toContainText('Edamame');
+  await trial.getByRole('button', { name: 'How it was made' }).click();
+  await expect(page.getByRole('list', { name: 'How trial 2 was made' })).toContainText('Edamame');
   await trial.getByRole('button', { name: 'Delete trial 2' }).click();
   await expect(trial).toHaveCount(0);
   await page.keyboard.press('Control+z');

@@ -56,6 +56,9 @@ describe('what the hand mends', () => {
     expect(step?.add).toMatchObject([{ ingredient: 'water', amount: '1 tbsp' }]);
     expect(step?.proposal.after.massG).toBeCloseTo(245 + (step?.add[0]?.massG ?? 0), 6);
     expect(advised({}, ['split'], ['basil']).byHand[0]?.add).toEqual([]);
+    // another liquid is in it already, and would be the one to loosen with
+    const liquids = ['chickpea-can-liquid', 'water'];
+    expect(advised({}, ['split'], liquids).byHand[0]?.add[0]?.ingredient).toBe('water');
   });
 
   test('grainy, gluey and warm take nothing in', () => {

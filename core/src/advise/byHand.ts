@@ -98,7 +98,7 @@ export function stepsByHand(
     proposal: proposeAdditions(from, add, shelf, targets, 'next step', why),
   });
   const { measures } = input.conditions;
-  const water = choices.first.find(isWater);
+  const water = input.atHand.find(isWater);
   const mends = (input.faults ?? []).map((fault) => {
     const spoon = fault === 'split' && water ? measured(hotWaterG, water, measures) : null;
     return step(fault, faultWords[fault], spoon ? [spoon] : []);
