@@ -46,7 +46,7 @@ async function expectLogged(page: Page, amounts: readonly string[]): Promise<voi
   const texts = await list.getByRole('listitem', { includeHidden: true }).allTextContents();
   expect(texts).toHaveLength(amounts.length);
   texts.forEach((text, i) => {
-    const loggedG = Number(/^✓([\d.]+) g/.exec(text)?.[1]);
+    const loggedG = Number(/^✓\s?([\d.]+) g/.exec(text)?.[1]);
     const off = Math.abs(loggedG - Number.parseFloat(amounts[i] ?? ''));
     expect([text, amounts[i], off < 1]).toEqual([text, amounts[i], true]);
   });

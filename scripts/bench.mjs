@@ -21,9 +21,8 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, nudged, landing, landed, advice, reading, plan, cook } = JSON.parse(
-  core.stdout,
-);
+const { evaluation, refresh, nudged, landing, landed, advice, reading, plan, cook, tongue } =
+  JSON.parse(core.stdout);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -217,6 +216,18 @@ const lines = [
     '95 %',
   ],
   ['… that ever went past a band', `${(100 * cook.overshot).toFixed(1)} %`, '', '3 %'],
+  [
+    `a cook who tastes, ${tongue.bowls} bowls of all patterns with mistakes: inside in 5 additions`,
+    `${(100 * tongue.inside).toFixed(1)} %`,
+    `${(100 * tongue.overshot).toFixed(1)} % ever went past`,
+    '97 %, 3 %',
+  ],
+  [
+    '… held tastes moved unsaid, implausible additions, false words',
+    `${tongue.unsaid}, ${tongue.implausible}, ${tongue.falseWords}`,
+    '',
+    '0',
+  ],
   ['… off in body after five readings', cook.bodyRmsAfterFive.toFixed(2), '', '0.35'],
   ['typing an amount to the painted frame', ms(typed.median), ms(typed.p95), 'two frames, 33 ms'],
   [
@@ -246,5 +257,5 @@ console.log(
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
 console.log(
-  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, advice, reading, plan, cook, typed, dragged, small, large, rooms })}`,
+  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, advice, reading, plan, cook, tongue, typed, dragged, small, large, rooms })}`,
 );

@@ -11,6 +11,7 @@ import { addTo, emptyBowl } from '@cobbet/core/mix/bowlSums';
 import { type Part, partSumsPerGram } from '@cobbet/core/mix/part';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { type SimulatedRun, simulatedCook } from '../core/test/simulatedCook';
+import { simulatedTongue } from '../core/test/simulatedTongue';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
 import { nudges } from '@cobbet/core/dip/nudges';
@@ -206,6 +207,21 @@ const cook = {
   ),
 };
 
+const tables = 1000;
+const tasted = Array.from({ length: tables }, (_, i) =>
+  simulatedTongue(i + 1, shippedLarder, solver),
+);
+const summed = (count: (run: (typeof tasted)[number]) => number) =>
+  tasted.reduce((sum, run) => sum + count(run), 0);
+const tongue = {
+  bowls: tables,
+  inside: summed(({ inside }) => (inside ? 1 : 0)) / tables,
+  overshot: summed(({ overshot }) => (overshot ? 1 : 0)) / tables,
+  unsaid: summed(({ unsaid }) => unsaid),
+  implausible: summed(({ implausible }) => implausible),
+  falseWords: summed(({ falseWords }) => falseWords),
+};
+
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), reading, plan, cook, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), reading, plan, cook, tongue, sink: Number.isFinite(sink) })}\n`,
 );

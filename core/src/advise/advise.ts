@@ -152,7 +152,7 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   const { parts, family, free, atHand } = input;
   const from = startFrom(input);
   const { counting, stale } = countingMarks(input, from.figures);
-  const goals = goalsOf(input.targets, counting, from.figures, family);
+  const goals = goalsOf(input.targets, counting, from.figures, family, input.timesMarked);
   const shelf: Shelf = new Map(atHand.map((one) => [one.id, one]));
   const choices = choicesFor(atHand, parts, family, free);
   const attempts = goals.map((goal): Attempt => ({

@@ -10,6 +10,8 @@ export interface AdviseInput extends Bowl {
   tastes: TasteMarks;
   /** How many parts were in when a taste was marked; all of them when left out. */
   tastedAfter?: Partial<Record<Taste, number>>;
+  /** How many times running a taste was marked the same, with something going in between; once when left out. */
+  timesMarked?: Partial<Record<Taste, number>>;
   /** What was seen to be wrong with how it holds together or feels. */
   faults?: readonly Fault[];
   /** What is within reach. */

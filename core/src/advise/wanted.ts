@@ -41,7 +41,7 @@ const heldWithin = 1.2;
 const wayBackShare = 0.4;
 
 function offUsual(now: number, usual: { low: number; high: number }, verdict: 'short' | 'over') {
-  return wayBackShare * Math.max(0, verdict === 'short' ? usual.low - now : now - usual.high);
+  return Math.max(0, verdict === 'short' ? usual.low - now : now - usual.high);
 }
 
 /** More or less of a figure by so many times what is noticed, with room for as much again. */
@@ -87,6 +87,12 @@ function forBitter(tastes: TasteMarks, now: Figures): Goal[] {
   }));
 }
 
+/** How far a step grows at most where the tongue says the same again (judgement). */
+const mostGrown = 4;
+
+/** The same word again after something went in for it: the step before was too small, so the next is twice as large. */
+const grown = (times: number | undefined) => Math.min(mostGrown, 2 ** ((times ?? 1) - 1));
+
 /**
  * What a bowl is to be, by the dip's own targets with this bowl's marks laid over them: the tongue outranks the band. *Right* holds
  * what is there, *short* and *over* move it by what can be tasted. Where a mark can be answered in several ways, each is a goal.
@@ -94,6 +100,7 @@ function forBitter(tastes: TasteMarks, now: Figures): Goal[] {
  * @param targets of the dip
  * @param now what is in the bowl
  * @param family whose usual range says how far a step goes where nothing else does
+ * @param times how many times running each taste was marked the same
  * @returns at least one
  */
 export function goalsOf(
@@ -101,6 +108,7 @@ export function goalsOf(
   tastes: TasteMarks,
   now: Figures,
   family: Family,
+  times: Partial<Record<Taste, number>> = {},
 ): Goal[] {
   const wanted: Targets = { ...targets };
   for (const taste of ['salt', 'sour', 'garlic'] as const) {
@@ -109,7 +117,10 @@ export function goalsOf(
     const value = now.per100g[name];
     if (verdict === 'short' || verdict === 'over') {
       const usual = usualSeasoning[family][name];
-      const by = wanted[name] ? step[name] : Math.max(step[name], offUsual(value, usual, verdict));
+      const off = offUsual(value, usual, verdict);
+      const one = wanted[name] ? step[name] : Math.max(step[name], wayBackShare * off);
+      // a grown step goes no further than just inside what is usual
+      const by = Math.min(one * grown(times[taste]), Math.max(one, off + step[name]));
       wanted[name] = moved(wanted[name], value, by, verdict);
     } else if (verdict === 'right') {
       const by = heldWithin * noticed(name, value);

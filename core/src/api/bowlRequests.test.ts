@@ -62,6 +62,23 @@ describe('advise, stage and loads as JSON', () => {
     );
   });
 
+  test('the same mark again after something went in asks for a larger step; what is wrong is answered by hand', () => {
+    const salted = [...parts, { ingredient: 'sea-salt-fine', amount: '1/8 tsp' }];
+    const asked = (marks: unknown, faults: string[] = []) =>
+      adviseRequest({ parts: salted, atHand: ['sea-salt-fine', 'water'], marks, faults }, solver);
+    const grams = ({ suggestions }: ReturnType<typeof asked>) => suggestions[0]?.add[0]?.massG ?? 0;
+    const once = asked([{ taste: 'salt', verdict: 'short' }]);
+    const again = asked([
+      { taste: 'salt', verdict: 'short', after: parts.length },
+      { taste: 'salt', verdict: 'short' },
+    ]);
+    expect(grams(again)).toBeGreaterThan(1.3 * grams(once));
+    const split = asked([], ['split']);
+    expect([split.met, split.suggestions]).toEqual([false, []]);
+    expect(split.byHand).toMatchObject([{ about: 'split', add: [{ ingredient: 'water' }] }]);
+    expect(refusal(() => asked([], ['burnt'])).field).toBe('faults[0]');
+  });
+
   test('what a dip is free of does not go in, said together or apart', () => {
     const dip = {
       parts: beans,

@@ -49,7 +49,7 @@ function inOrder(marks: MarksRequest): (Mark & { taste: Taste })[] {
 }
 
 /**
- * Marks as they count, and when each was tasted.
+ * Marks as they count, when each was tasted, and how many times running it was marked the same with something going in between.
  *
  * @param plain marks of the bowl as it is now
  * @param count parts in the bowl
@@ -58,15 +58,21 @@ function inOrder(marks: MarksRequest): (Mark & { taste: Taste })[] {
 export function marksOf(plain: TasteMarks, marks: MarksRequest, count: number) {
   const marked: TasteMarks = { ...plain };
   const tastedAfter: Partial<Record<Taste, number>> = {};
+  const timesMarked: Partial<Record<Taste, number>> = {};
   inOrder(marks).forEach((mark, index) => {
     if (mark.after !== undefined && mark.after > count) {
       const at = Array.isArray(marks) ? `marks[${index}]` : `marks.${mark.taste}`;
       throw new BadInput(`${at}.after`, `There are ${count} parts, not ${mark.after}.`);
     }
+    const after = mark.after ?? count;
+    const before = tastedAfter[mark.taste];
+    const again = before !== undefined && marked[mark.taste] === mark.verdict;
+    if (!again) timesMarked[mark.taste] = 1;
+    else if (after > before) timesMarked[mark.taste] = (timesMarked[mark.taste] ?? 1) + 1;
     marked[mark.taste] = mark.verdict;
-    tastedAfter[mark.taste] = mark.after ?? count;
+    tastedAfter[mark.taste] = after;
   });
-  return { tastes: marked, tastedAfter };
+  return { tastes: marked, tastedAfter, timesMarked };
 }
 
 /** What a dip is free of: names of allergens and diets together, or apart. */

@@ -8,7 +8,7 @@ import { alwaysAtHand } from '../larder/everyday';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
 import { type Run } from './run';
-import { entriesOf, faultsNow, loggedRows, rowIn } from './runEvents';
+import { entriesOf, faultsNow, loggedRows, rowIn, timesMarked } from './runEvents';
 import { leadFlavour } from '../dip/leadFlavour';
 import { settledRun } from './runHeat';
 import { contradictions } from '../readings/contradictions';
@@ -115,6 +115,7 @@ export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInpu
     ...(dip.keepDays === undefined ? {} : { keepDays: dip.keepDays }),
     targets: runTargets(run, dip),
     tastes: run.tastes,
+    timesMarked: timesMarked(run.events),
     faults: faultsNow(run),
     ...(run.tastedAfter ? { tastedAfter: run.tastedAfter } : {}),
     atHand: withinReach(run, dip).flatMap((id) => larder.get(id) ?? []),

@@ -139,6 +139,20 @@ export function reasonOf(events: readonly RunEvent[], entry: string): Reason | n
   return said?.kind === 'because' ? said.why : null;
 }
 
+/** How many times running each taste was marked as it is now, counting once for as long as nothing went in. */
+export function timesMarked(events: readonly RunEvent[]): Partial<Record<Taste, number>> {
+  const found = new Map<Taste, { verdict: Verdict; after: number; times: number }>();
+  for (const event of events) {
+    if (event.kind !== 'tasted') continue;
+    const { taste, verdict, after } = event;
+    const before = found.get(taste);
+    if (verdict === null) found.delete(taste);
+    else if (before?.verdict !== verdict) found.set(taste, { verdict, after, times: 1 });
+    else if (after > before.after) found.set(taste, { verdict, after, times: before.times + 1 });
+  }
+  return Object.fromEntries([...found].map(([taste, { times }]) => [taste, times]));
+}
+
 /** Faults seen that nothing has been added since against, in the order they were seen. */
 export function faultsNow(course: Course): Fault[] {
   const rows = loggedRows(course).length;

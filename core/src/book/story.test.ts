@@ -14,7 +14,7 @@ import {
   withReason,
   withSkipped,
 } from './runEdits';
-import { entriesOf, faultsNow, loggedRows, reasonOf } from './runEvents';
+import { entriesOf, faultsNow, loggedRows, reasonOf, timesMarked } from './runEvents';
 import { runSchema } from './recordSchemas';
 import { lastDeviation, storyOf } from './story';
 
@@ -182,6 +182,16 @@ describe('what is asked about afterwards', () => {
     expect(reasonOf(withReason(said, 'w', null, at(4)).events, 'w')).toBeNull();
     expect(reasonOf(said.events, 't')).toBeNull();
   });
+});
+
+test('the same word again counts once more only when something went in between', () => {
+  const short = (run: Run, minute: number) => withMark(run, 'salt', 'short', at(minute));
+  const once = short(short(runOf(hummus, 2), 1), 2);
+  expect(timesMarked(once.events)).toEqual({ salt: 1 });
+  const twice = short(withAdditions(once, [spoon('sea-salt-fine', 1)], ['a'], at(3)), 4);
+  expect(timesMarked(twice.events)).toEqual({ salt: 2 });
+  expect(timesMarked(withMark(twice, 'salt', 'over', at(5)).events)).toEqual({ salt: 1 });
+  expect(timesMarked(withMark(twice, 'salt', null, at(5)).events)).toEqual({});
 });
 
 test('a fault stands until it is taken back or something goes in against it', () => {

@@ -177,3 +177,13 @@ test('an empty dip is nothing, and says so calmly', () => {
   expect([massG, volumeMl, path.length]).toEqual([0, 0, 0]);
   expect(freshBody).toBeNull();
 });
+
+test('a clove and a pinch are never fragile, a spoon of water on tahini is', () => {
+  const path = analysed([
+    part('tahini-hulled', 80),
+    part('water', 12),
+    part('garlic-raw', 4),
+    part('sea-salt-fine', 3),
+  ]).path;
+  expect(path.map(({ fragile }) => fragile)).toEqual([true, true, false, false]);
+});
