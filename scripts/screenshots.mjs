@@ -105,7 +105,7 @@ const views = [
     act: async (page) => {
       await startMaking(page, 4);
       await page.getByText('step 5 of 10').waitFor();
-      await page.getByRole('textbox', { name: 'Something else went in' }).fill('2 tsp');
+      await page.getByRole('textbox', { name: 'Another amount went in' }).fill('2 tsp');
       await button(page, 'Log it').click();
       for (let step = 6; step <= 10; step += 1) {
         await page.getByText(`step ${step} of 10`).waitFor();
@@ -118,7 +118,7 @@ const views = [
   },
   {
     name: 'make-check',
-    size: { width: 1280, height: 1100 },
+    size: wide,
     path: `/make${hummus}`,
     act: async (page) => {
       await startMaking(page, 10, [3, 5, 7]);
@@ -133,7 +133,15 @@ const views = [
         .waitFor();
     },
   },
-  { name: 'trials', size: wide, path: `/trials${hummus}` },
+  {
+    name: 'trials',
+    size: wide,
+    path: `/trials${hummus}`,
+    act: async (page) => {
+      await button(page, 'How it was made').first().click();
+      await page.getByRole('list', { name: /^How trial/ }).waitFor();
+    },
+  },
   {
     name: 'side-by-side',
     size: wide,
