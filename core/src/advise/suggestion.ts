@@ -6,7 +6,7 @@ import type { Addition } from '../proposal/edit';
 import type { Proposal, StartingBowl } from '../proposal/proposal';
 import type { TasteMarks } from '../readings/tastes';
 import type { AdviseInput } from './adviseInput';
-import { type GivenUp, givenUp, type HeldName, heldNames } from './justNoticeable';
+import { type GivenUp, givenUp, type HeldName, heldNames, saidFrom } from './justNoticeable';
 import { leadGivenUp } from './leadGivenUp';
 import { halfOf } from './measured';
 import { proposeAdditions } from './proposeAdditions';
@@ -52,7 +52,7 @@ export function price(one: Suggestion, bowlG: number, targets: Targets): number 
   const { costEur, allergensGained, dietsLost, keepDays, overfillMl } = proposal.consequences;
   return (
     (meetsAll(one) ? 0 : 100) +
-    3 * gives.reduce((sum, { times }) => sum + times - 1, 0) +
+    3 * gives.reduce((sum, { times }) => sum + Math.max(0, times - saidFrom), 0) +
     0.35 * add.length +
     2 * share +
     1.5 * risk +
@@ -126,7 +126,9 @@ export function suggestion(attempt: Attempt, add: Addition[]): Suggestion {
 export function pruned(attempt: Attempt, add: readonly Addition[]): Addition[] {
   const worth = (some: readonly Addition[]) => {
     const then = figuresWith(attempt, some);
-    const gives = givenUp(attempt.from.figures, then, attempt.held).length;
+    // what is too little to be said is no reason for one thing more
+    const given = givenUp(attempt.from.figures, then, attempt.held);
+    const gives = given.filter(({ times }) => times >= saidFrom).length;
     return { off: missSum(then, attempt.targets), gives };
   };
   let kept = [...add];
