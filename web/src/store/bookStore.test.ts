@@ -13,12 +13,12 @@ import {
   addVariant,
   beginRun,
   changeSettings,
-  completeRun,
   deleteDip,
   dropRun,
   editDip,
   editRun,
 } from './commands';
+import { completeRun } from './trialCommands';
 import { bookVersion } from '@cobbet/core/book/migrations';
 import { Journal } from './journal';
 import { Repository } from './repository';

@@ -1,21 +1,18 @@
 import { type Book, type Settings, settingsOf } from '@cobbet/core/book/book';
 import { put, remove } from '@cobbet/core/book/change';
 import { type Dip, emptyDip, plainRow, variantOf } from '@cobbet/core/dip/dip';
-import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { readRow } from '@cobbet/core/dip/readRow';
 import { workedMethod } from '@cobbet/core/dip/workedMethod';
 import { trialRowOf } from '@cobbet/core/book/trialParts';
 import { emptyPlan, type Plan } from '@cobbet/core/day/plan';
 import type { StockItem } from '@cobbet/core/book/stock';
-import { finishRun, type Run, startRun } from '@cobbet/core/book/run';
+import { type Run, startRun } from '@cobbet/core/book/run';
 import { type KeptReading, withReading } from '@cobbet/core/readings/keptReading';
-import { type Gate, nextTrialNumber, type Trial, withGate } from '@cobbet/core/book/trial';
+import { type Gate, type Trial, withGate } from '@cobbet/core/book/trial';
 import type { TrialRow } from '@cobbet/core/book/trialRow';
 import type { OwnIngredient } from '@cobbet/core/larder/ingredient';
 import type { YieldResult } from '@cobbet/core/prepare/yieldResult';
 import type { NewFood } from '@cobbet/core/lines/newFood';
-import { expectedOf } from '@cobbet/core/book/runBowl';
-import { settledRun } from '@cobbet/core/book/runHeat';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { useBook } from './bookStore';
 
@@ -129,30 +126,6 @@ export function editRun(
   );
 }
 
-/** Turns a run into a trial; the dip takes up what to change next. */
-export async function completeRun(runId: string): Promise<string> {
-  const id = newId();
-  const finish = (book: Book) => {
-    const run = book.runs.get(runId);
-    if (!run) return [];
-    const kitchen = bookKitchen(book);
-    const dip = book.dips.get(run.dipId);
-    const settled = settledRun(run, kitchen.larder);
-    const number = nextTrialNumber(book.trials.values(), run.dipId);
-    const expected = dip && expectedOf(settled, dip, kitchen);
-    const trial = finishRun(settled, id, number, now(), expected);
-    const next = run.changeNext.trim();
-    return [
-      put('trials', trial),
-      remove('runs', runId),
-      ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
-    ];
-  };
-  // a trial is numbered after all the others
-  await useBook.getState().act('Finish making', finish, { whole: true });
-  return id;
-}
-
 /** Throws a run away. */
 export function dropRun(runId: string): Promise<boolean> {
   return useBook.getState().act('Stop making', () => [remove('runs', runId)]);
@@ -196,21 +169,6 @@ export function keepIngredient(own: OwnIngredient, name: string): Promise<boolea
 /** Takes an own ingredient out, or a shipped one back to how it shipped. */
 export function takeBackIngredient(id: string, name: string): Promise<boolean> {
   return useBook.getState().act(`Larder: ${name} as before`, () => [remove('larder', id)]);
-}
-
-/** Starts a variant from a trial as it was made. */
-export async function addDipFromTrial(trial: Trial, name: string): Promise<string | null> {
-  const id = newId();
-  let found = false;
-  await useBook.getState().act(`Start from trial ${trial.number}`, (book) => {
-    const dip = book.dips.get(trial.dipId);
-    if (!dip) return [];
-    found = true;
-    const rowIds = trial.rows.map(() => newId());
-    const kitchen = bookKitchen(book);
-    return [put('dips', dipFromTrial(dip, trial, id, name, rowIds, now(), kitchen))];
-  });
-  return found ? id : null;
 }
 
 /** Starts a day with nothing on it. */

@@ -5,7 +5,6 @@ import type { KeptReading } from '@cobbet/core/readings/keptReading';
 import { bookLarder } from '@cobbet/core/book/bookKitchen';
 import { closeBook, useBook } from './bookStore';
 import {
-  addDipFromTrial,
   addPlan,
   addWholeDip,
   deleteDip,
@@ -18,6 +17,7 @@ import {
   readTrial,
   takeBackIngredient,
 } from './commands';
+import { addDipFromTrial } from './trialCommands';
 
 let names = 0;
 const state = () => useBook.getState();

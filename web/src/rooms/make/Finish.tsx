@@ -7,7 +7,7 @@ import type { Run } from '@cobbet/core/book/run';
 import { nextOpen } from '@cobbet/core/book/runEdits';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { completeRun } from '@/store/commands';
+import { completeRun } from '@/store/trialCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { RunControl } from './useRun';

@@ -7,7 +7,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Run } from '@cobbet/core/book/run';
 import { useRouter } from 'next/navigation';
-import { completeRun, dropRun } from '@/store/commands';
+import { dropRun } from '@/store/commands';
+import { completeRun } from '@/store/trialCommands';
 import { colour } from '@/theme/colour';
 
 /** Asks what is to become of what is logged. */

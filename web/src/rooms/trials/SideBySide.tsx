@@ -10,7 +10,7 @@ import { useRouter } from 'next/navigation';
 import { type ReactNode, useMemo, useState } from 'react';
 import { NameDialog } from '@/components/NameDialog';
 import { NotHere } from '@/components/NotHere';
-import { addDipFromTrial } from '@/store/commands';
+import { addDipFromTrial } from '@/store/trialCommands';
 import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

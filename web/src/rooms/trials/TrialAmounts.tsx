@@ -10,7 +10,8 @@ import { later } from '@/components/later';
 import { NameDialog } from '@/components/NameDialog';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { addDipFromTrial, deleteTrial } from '@/store/commands';
+import { deleteTrial } from '@/store/commands';
+import { addDipFromTrial } from '@/store/trialCommands';
 import { colour } from '@/theme/colour';
 import { TrialStory } from './TrialStory';
 

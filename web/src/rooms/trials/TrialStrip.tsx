@@ -15,10 +15,10 @@ import { typeScale } from '@/theme/typeScale';
 import { PredictedRead } from './PredictedRead';
 import { SaidThen } from './SaidThen';
 import { TrialActions, type TrialPart } from './TrialActions';
-import { TrialAmounts } from './TrialAmounts';
 import { TrialHead } from './TrialHead';
 import { verdictMarks } from './verdictMarks';
 
+const TrialAmounts = later(() => import('./TrialAmounts').then(({ TrialAmounts }) => TrialAmounts));
 const GateForm = later(() => import('@/components/GateForm').then(({ GateForm }) => GateForm));
 const ReadingForm = later(() =>
   import('@/components/reading/ReadingForm').then(({ ReadingForm }) => ReadingForm),

@@ -1,0 +1,51 @@
+import type { Book } from '@cobbet/core/book/book';
+import { bookKitchen } from '@cobbet/core/book/bookKitchen';
+import { put, remove } from '@cobbet/core/book/change';
+import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
+import { finishRun } from '@cobbet/core/book/run';
+import { expectedOf } from '@cobbet/core/book/runBowl';
+import { settledRun } from '@cobbet/core/book/runHeat';
+import { nextTrialNumber, type Trial } from '@cobbet/core/book/trial';
+import { useBook } from './bookStore';
+import { newId } from './commands';
+
+const now = () => new Date().toISOString();
+
+/** Turns a run into a trial; the dip takes up what to change next. */
+export async function completeRun(runId: string): Promise<string> {
+  const id = newId();
+  const finish = (book: Book) => {
+    const run = book.runs.get(runId);
+    if (!run) return [];
+    const kitchen = bookKitchen(book);
+    const dip = book.dips.get(run.dipId);
+    const settled = settledRun(run, kitchen.larder);
+    const number = nextTrialNumber(book.trials.values(), run.dipId);
+    const expected = dip && expectedOf(settled, dip, kitchen);
+    const trial = finishRun(settled, id, number, now(), expected);
+    const next = run.changeNext.trim();
+    return [
+      put('trials', trial),
+      remove('runs', runId),
+      ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
+    ];
+  };
+  // a trial is numbered after all the others
+  await useBook.getState().act('Finish making', finish, { whole: true });
+  return id;
+}
+
+/** Starts a variant from a trial as it was made. */
+export async function addDipFromTrial(trial: Trial, name: string): Promise<string | null> {
+  const id = newId();
+  let found = false;
+  await useBook.getState().act(`Start from trial ${trial.number}`, (book) => {
+    const dip = book.dips.get(trial.dipId);
+    if (!dip) return [];
+    found = true;
+    const rowIds = trial.rows.map(() => newId());
+    const kitchen = bookKitchen(book);
+    return [put('dips', dipFromTrial(dip, trial, id, name, rowIds, now(), kitchen))];
+  });
+  return found ? id : null;
+}
