@@ -8,6 +8,7 @@ import { measured } from './measured';
 import type { Choices } from './plausible';
 import { proposeAdditions } from './proposeAdditions';
 import type { Shelf } from './shelf';
+import { nameOf } from './whyWords';
 
 /** Something a hand or more of one thing mends, of which there is no figure to aim at. */
 export interface ByHand {
@@ -40,8 +41,6 @@ const hotWaterG = 15;
 /** Nothing but water. */
 const isWater = ({ role, waterG, stored }: Ingredient) =>
   role === 'liquid' && waterG > 99 && stored !== 'freezer';
-
-const nameOf = ({ name }: Ingredient) => (name.split(',')[0] ?? name).toLowerCase();
 
 const faultWords: Readonly<Record<Fault, string>> = {
   split:

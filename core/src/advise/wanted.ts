@@ -128,6 +128,7 @@ export function goalsOf(
     }
   }
   if (tastes.lean === 'over') wanted.fatG = shifted(now, 'fatG', 1.2, 4);
+  if (tastes.lean === 'short') wanted.fatG = shifted(now, 'fatG', -4, -1.2);
   for (const [taste, name] of [
     ['sweet', 'sugarsG'],
     ['heat', 'heat'],
@@ -136,7 +137,6 @@ export function goalsOf(
     if (tastes[taste] === 'short') wanted[name] = shifted(now, name, 1.2, 4);
     if (tastes[taste] === 'right') wanted[name] = shifted(now, name, -heldWithin, heldWithin);
   }
-  if (tastes.lean === 'short') wanted.fatG = shifted(now, 'fatG', -4, -1.2);
   const flat = tastes.flat === 'over' || tastes.flat === 'short';
   const base = flat ? both(wanted, forFlat(tastes, now, tastes.flat === 'over')) : wanted;
   if (tastes.bitter !== 'over') return [{ targets: base, by: null, means: [] }];

@@ -28,7 +28,8 @@ function lackWord(name: TargetName, miss: number): string | null {
   }
 }
 
-const nameOf = ({ name }: Ingredient) => (name.split(',')[0] ?? name).toLowerCase();
+/** What an ingredient is called in a sentence. */
+export const nameOf = ({ name }: Ingredient) => (name.split(',')[0] ?? name).toLowerCase();
 
 /** Whether a name is of many: chickpeas, pine nuts. */
 const areMany = (name: string) => /[^su]s$/.test(name);

@@ -3,6 +3,7 @@ import type { FreeOf } from '../advise/plausible';
 import { BadInput } from '../book/fieldError';
 import { type Diet, diets } from '../dip/diets';
 import { type Taste, type TasteMarks, tastes, type Verdict, verdicts } from '../readings/tastes';
+import { timesRunning } from '../readings/timesRunning';
 
 /** A mark, with how many parts were in when it was tasted; all of them when left out. */
 interface Mark {
@@ -58,21 +59,17 @@ function inOrder(marks: MarksRequest): (Mark & { taste: Taste })[] {
 export function marksOf(plain: TasteMarks, marks: MarksRequest, count: number) {
   const marked: TasteMarks = { ...plain };
   const tastedAfter: Partial<Record<Taste, number>> = {};
-  const timesMarked: Partial<Record<Taste, number>> = {};
-  inOrder(marks).forEach((mark, index) => {
+  const counted = inOrder(marks).map((mark, index) => {
     if (mark.after !== undefined && mark.after > count) {
       const at = Array.isArray(marks) ? `marks[${index}]` : `marks.${mark.taste}`;
       throw new BadInput(`${at}.after`, `There are ${count} parts, not ${mark.after}.`);
     }
     const after = mark.after ?? count;
-    const before = tastedAfter[mark.taste];
-    const again = before !== undefined && marked[mark.taste] === mark.verdict;
-    if (!again) timesMarked[mark.taste] = 1;
-    else if (after > before) timesMarked[mark.taste] = (timesMarked[mark.taste] ?? 1) + 1;
     marked[mark.taste] = mark.verdict;
     tastedAfter[mark.taste] = after;
+    return { ...mark, after };
   });
-  return { tastes: marked, tastedAfter, timesMarked };
+  return { tastes: marked, tastedAfter, timesMarked: timesRunning(counted) };
 }
 
 /** What a dip is free of: names of allergens and diets together, or apart. */

@@ -1,5 +1,6 @@
 import type { WorkedIn } from '../dip/dip';
 import type { Fault, Taste, Verdict } from '../readings/tastes';
+import { timesRunning } from '../readings/timesRunning';
 import type { TrialRow } from './trialRow';
 
 /** What is to go in, as it stood when the run began. */
@@ -88,7 +89,8 @@ export interface RunEntry extends PlannedEntry {
   instead?: string;
 }
 
-const isOfBowl = (event: RunEvent): event is BowlEvent =>
+/** Whether an event is of what goes into the bowl. */
+export const isOfBowl = (event: RunEvent): event is BowlEvent =>
   event.kind === 'in' ||
   event.kind === 'left out' ||
   event.kind === 'added' ||
@@ -139,19 +141,9 @@ export function reasonOf(events: readonly RunEvent[], entry: string): Reason | n
   return said?.kind === 'because' ? said.why : null;
 }
 
-/** How many times running each taste was marked as it is now, counting once for as long as nothing went in. */
-export function timesMarked(events: readonly RunEvent[]): Partial<Record<Taste, number>> {
-  const found = new Map<Taste, { verdict: Verdict; after: number; times: number }>();
-  for (const event of events) {
-    if (event.kind !== 'tasted') continue;
-    const { taste, verdict, after } = event;
-    const before = found.get(taste);
-    if (verdict === null) found.delete(taste);
-    else if (before?.verdict !== verdict) found.set(taste, { verdict, after, times: 1 });
-    else if (after > before.after) found.set(taste, { verdict, after, times: before.times + 1 });
-  }
-  return Object.fromEntries([...found].map(([taste, { times }]) => [taste, times]));
-}
+/** How many times running each taste of a run was marked as it is now. */
+export const timesMarked = (events: readonly RunEvent[]): Partial<Record<Taste, number>> =>
+  timesRunning(events.flatMap((event) => (event.kind === 'tasted' ? [event] : [])));
 
 /** Faults seen that nothing has been added since against, in the order they were seen. */
 export function faultsNow(course: Course): Fault[] {

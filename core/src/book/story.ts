@@ -5,10 +5,12 @@ import {
   type BowlEvent,
   type Course,
   entriesOf,
+  isOfBowl,
   type OtherEvent,
   type Reason,
   reasonOf,
   type RunEntry,
+  type RunEvent,
 } from './runEvents';
 
 export type Going = 'as planned' | 'other' | 'unplanned' | 'instead' | 'rest' | 'left out';
@@ -89,10 +91,9 @@ function together(before: StoryLine | undefined, line: AdditionLine): AdditionLi
   };
 }
 
-const isBowlEvent = (
-  event: BowlEvent | OtherEvent,
-): event is Exclude<BowlEvent, { kind: 'kept back' }> =>
-  event.kind === 'in' || event.kind === 'left out' || event.kind === 'added';
+/** Whether an event says what became of an addition; one kept back is only still to come. */
+const saysOf = (event: RunEvent): event is Exclude<BowlEvent, { kind: 'kept back' }> =>
+  isOfBowl(event) && event.kind !== 'kept back';
 
 /** Marks made one after another are one tasting; of one taste the last counts. */
 function withTasted(lines: StoryLine[], taste: Taste, verdict: Verdict | null, at: string) {
@@ -114,7 +115,7 @@ function withSeen(lines: StoryLine[], fault: Fault, there: boolean, at: string) 
 
 /** The addition last spoken of, where it did not go as planned; null where it did. */
 export function lastDeviation(course: Course): { entry: RunEntry; going: Going } | null {
-  const last = course.events.findLast(isBowlEvent);
+  const last = course.events.findLast(saysOf);
   const entry = last && entriesOf(course).find(({ rowId }) => rowId === last.entry);
   if (!entry) return null;
   // half of it is no deviation: the rest is still in line
@@ -134,7 +135,7 @@ export function storyOf({ plan, events, readings }: Told): StoryLine[] {
   const byId = new Map(entries.map((entry) => [entry.rowId, entry]));
   const lastOf = new Map<string, number>();
   events.forEach((event, i) => {
-    if (isBowlEvent(event)) lastOf.set(event.entry, i);
+    if (saysOf(event)) lastOf.set(event.entry, i);
   });
   const lines: StoryLine[] = [];
   const toRead = [...readings].sort((a, b) => a.takenAt.localeCompare(b.takenAt));
@@ -146,7 +147,7 @@ export function storyOf({ plan, events, readings }: Told): StoryLine[] {
   };
   events.forEach((event, i) => {
     readUntil(event.at);
-    if (isBowlEvent(event)) {
+    if (saysOf(event)) {
       const entry = byId.get(event.entry);
       // said again, the later word counts
       if (!entry || lastOf.get(event.entry) !== i) return;

@@ -119,8 +119,7 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
     for (const aim of tries) {
       const last = !holds && aim === undefined;
       const landed = landOnce({ ...request, parts }, aim, last, solver);
-      if (landed?.answer) return landed.answer;
-      if (landed && last) return landed.fights();
+      if (landed) return landed;
     }
   }
   throw new Error('there is always an attempt with everything free');
@@ -129,13 +128,13 @@ export function landParts(request: LandPartsRequest, solver: LinearSolver): Land
 /** How far inside each band to aim, as a share of its width, so that a spoon measured badly still lands (judgement). */
 const roomy = 0.2;
 
-/** A landing tried once: its answer where every band is met, and what fights, worked out only when it is asked for. */
+/** A landing tried once; null where it misses, unless it is the last try: then what fights, which takes many landings. */
 function landOnce(
   request: LandPartsRequest,
   aim: number | undefined,
   last: boolean,
   solver: LinearSolver,
-): { answer: LandAnswer | null; fights: () => LandAnswer } | null {
+): LandAnswer | null {
   const rows = request.parts.map(kitchenRow);
   const { targets, conditions } = request;
   const { measures } = conditions;
@@ -146,17 +145,12 @@ function landOnce(
   if (!request.kitchenMeasures) {
     const amounts = gramAmounts(asked, request.parts, inGrams.masses);
     const answer = answerParts(request, amounts);
-    const lands = totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin;
-    return {
-      answer: lands
-        ? { feasible: true, ...answer, ...bought(inGrams.landing, request, amounts) }
-        : null,
-      fights: () => ({
-        feasible: false,
-        conflicts: findConflicts(asked, amounts.masses, solver),
-        nearest: answer,
-      }),
-    };
+    if (totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin) {
+      return { feasible: true, ...answer, ...bought(inGrams.landing, request, amounts) };
+    }
+    if (!last) return null;
+    const conflicts = findConflicts(asked, amounts.masses, solver);
+    return { feasible: false, conflicts, nearest: answer };
   }
   const kitchen = landInKitchenMeasures(asked, solver, inGrams);
   const amounts: Amounts = {
@@ -165,23 +159,17 @@ function landOnce(
   };
   const answer = answerParts(request, amounts);
   if (kitchen.miss <= landedWithin) {
-    const landed = { feasible: true as const, ...answer };
-    const landedAnswer = { ...landed, ...bought(kitchen.landing, request, amounts) };
-    return { answer: landedAnswer, fights: () => landedAnswer };
+    return { feasible: true, ...answer, ...bought(kitchen.landing, request, amounts) };
   }
-  return {
-    answer: null,
-    fights: () => {
-      const conflicts = findConflicts(asked, amounts.masses, solver);
-      if (inGrams.miss > landedWithin) return { feasible: false, conflicts, nearest: answer };
-      const measuresOnly = conflicts.map((conflict) => ({
-        ...conflict,
-        holds: [],
-        message: `${conflict.message} Weighed in grams it can be met; spoons are too coarse for it.`,
-      }));
-      return { feasible: false, conflicts: measuresOnly, nearest: answer };
-    },
-  };
+  if (!last) return null;
+  const conflicts = findConflicts(asked, amounts.masses, solver);
+  if (inGrams.miss > landedWithin) return { feasible: false, conflicts, nearest: answer };
+  const measuresOnly = conflicts.map((conflict) => ({
+    ...conflict,
+    holds: [],
+    message: `${conflict.message} Weighed in grams it can be met; spoons are too coarse for it.`,
+  }));
+  return { feasible: false, conflicts: measuresOnly, nearest: answer };
 }
 
 function bought(landing: Landing, request: LandPartsRequest, amounts: Amounts) {

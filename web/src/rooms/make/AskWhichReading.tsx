@@ -1,15 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { type Run } from '@cobbet/core/book/run';
-import { contradictoryReadings } from '@cobbet/core/book/runBowl';
+import type { contradictoryReadings } from '@cobbet/core/book/runBowl';
 import { readingText } from '@/components/reading/readingText';
 import { cautionBox } from '@/theme/cautionBox';
 import type { RunControl } from './useRun';
 
 /** Two readings of this bowl that can't both be: which is right is asked; the other is kept and counts no more. */
-export function AskWhichReading({ run, control }: { run: Run; control: RunControl }) {
-  const [pair] = contradictoryReadings(run);
-  if (!pair) return null;
+export function AskWhichReading({
+  pair,
+  control,
+}: {
+  pair: ReturnType<typeof contradictoryReadings>[number];
+  control: RunControl;
+}) {
   const believe = (wrong: string) =>
     void control.note('Which reading is right', (one) => ({
       ...one,

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { type Run, withMark } from '@cobbet/core/book/run';
 import { loggedRows } from '@cobbet/core/book/runEvents';
 import { runBowl } from '@cobbet/core/book/runBowl';
+import type { Analysis } from '@cobbet/core/dip/analyse';
 import { machineFor } from '@cobbet/core/kitchen/kitchen';
 import { withReading } from '@cobbet/core/readings/keptReading';
 import { bodyText, capital } from '@/components/bodyText';
@@ -30,8 +31,7 @@ import { WhatNext } from './WhatNext';
 import type { RunControl } from './useRun';
 
 /** What the spoon shows and how it tastes, as the cook says. */
-function Judged({ run, control }: { run: Run; control: RunControl }) {
-  const { now } = runBowl(run, control.dip, control.kitchen);
+function Judged({ run, control, now }: { run: Run; control: RunControl; now: Analysis }) {
   const heading = useFocusIfLost<HTMLHeadingElement>();
   const from = fromTool(machineFor(run, control.kitchen));
   return (
@@ -101,7 +101,7 @@ export function Check({
           alignItems: 'start',
         }}
       >
-        <Judged run={run} control={control} />
+        <Judged run={run} control={control} now={now} />
         <Box sx={{ display: 'grid', gap: 2.5, minWidth: 0 }}>
           <WhatNext run={run} control={control} />
           <Unplanned control={control} />

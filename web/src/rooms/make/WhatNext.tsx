@@ -38,7 +38,8 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
     Object.keys(run.tastes).length === 0 &&
     input.faults?.length === 0;
   // what is known of the bowl can't all be: nothing is built on it
-  const unsure = contradictoryReadings(run).length > 0;
+  const [pair] = contradictoryReadings(run);
+  const unsure = pair !== undefined;
   useEffect(() => {
     if (!empty && !nothingWanted && !unsure) void start();
   }, [start, empty, nothingWanted, unsure]);
@@ -80,7 +81,7 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
           again.
         </Box>
       )}
-      <AskWhichReading run={run} control={control} />
+      {pair && <AskWhichReading pair={pair} control={control} />}
       {advice?.byHand.map((one) => (
         <HandStep key={one.about} one={one} nameOf={nameOf} onAdd={take} />
       ))}

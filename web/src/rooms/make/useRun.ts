@@ -5,7 +5,7 @@ import { scaleAmountText } from '@cobbet/core/amounts/scaleAmount';
 import { spoonOf } from '@cobbet/core/amounts/spoon';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { type Run } from '@cobbet/core/book/run';
-import { entriesOf, type RunEntry } from '@cobbet/core/book/runEvents';
+import { entriesOf, type RunEntry, type WentIn } from '@cobbet/core/book/runEvents';
 import { runConditions } from '@cobbet/core/book/runBowl';
 import { atStep, withLogged, withPartLogged, withSkipped } from '@cobbet/core/book/runEdits';
 import type { Dip } from '@cobbet/core/dip/dip';
@@ -44,8 +44,8 @@ export function useRun(dip: Dip, run: Run) {
     return true;
   }, [entry]);
 
-  const log = useCallback(
-    async (amount: string): Promise<boolean> => {
+  const logAs = useCallback(
+    async (amount: string, edit: (run: Run, rowId: string, went: WentIn) => Run) => {
       if (!entry || !ingredient) return false;
       const read = readGrams(amount, ingredient, measures);
       if (!read.ok) {
@@ -54,13 +54,14 @@ export function useRun(dip: Dip, run: Run) {
       }
       if (!isFirstTap()) return false;
       setProblem(null);
-      const at = new Date().toISOString();
+      const went = { ...read.value, amount, at: new Date().toISOString() };
       return editRun(run.id, `Log ${amount} ${ingredient.name}`, (one) =>
-        withLogged(one, entry.rowId, { ...read.value, amount, at }),
+        edit(one, entry.rowId, went),
       );
     },
     [entry, ingredient, measures, run.id, isFirstTap],
   );
+  const log = useCallback((amount: string) => logAs(amount, withLogged), [logAs]);
 
   const logText = useCallback(
     (read: ReturnType<typeof scaleAmountText>) => {
@@ -74,24 +75,16 @@ export function useRun(dip: Dip, run: Run) {
   const written = entry?.planned.planned ?? entry?.planned.amount ?? '';
   const logAsWritten = useCallback(() => log(written), [log, written]);
   // the other half stays next in line
-  const logHalf = useCallback(async (): Promise<boolean> => {
-    if (!entry || !ingredient) return false;
-    const half = scaleAmountText(entry.planned.amount, 0.5);
-    const read = half.ok ? readGrams(half.value, ingredient, measures) : half;
-    if (!half.ok || !read.ok) {
-      setProblem(read.ok ? null : read.error.message);
-      return false;
-    }
-    if (!isFirstTap()) return false;
-    setProblem(null);
-    const went = { ...read.value, amount: half.value, at: new Date().toISOString() };
-    const { massG, cv } = went;
-    const row = { ...entry.planned, planned: half.value, amount: half.value, massG, cv };
-    const rest = { id: newId(), row };
-    return editRun(run.id, `Log ${half.value} ${ingredient.name}`, (one) =>
-      withPartLogged(one, entry.rowId, went, rest),
-    );
-  }, [entry, ingredient, measures, run.id, isFirstTap]);
+  const logHalf = useCallback(() => {
+    const half = scaleAmountText(entry?.planned.amount ?? '', 0.5);
+    if (!entry || !half.ok) return logText(half);
+    const id = newId();
+    return logAs(half.value, (one, rowId, went) => {
+      const { amount, massG, cv } = went;
+      const row = { ...entry.planned, planned: amount, amount, massG, cv };
+      return withPartLogged(one, rowId, went, { id, row });
+    });
+  }, [entry, logAs, logText]);
   const spoon = ingredient ? spoonOf(ingredient, measures).text : null;
   const logMore = useCallback(
     () => (spoon === null ? Promise.resolve(false) : logText(addAmountTexts(written, spoon))),
