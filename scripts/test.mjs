@@ -3,7 +3,7 @@
  * `npm test -- unit e2e`.
  */
 import { spawn } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { ensureChromium } from './chromium.mjs';
 import { ensureInstalled, root } from './installed.mjs';
 
@@ -67,11 +67,21 @@ async function unit() {
   );
 }
 
+/** Prints what each failed test's page showed at its end: nobody else can look at it where this runs unwatched. */
+function showFailedPages() {
+  const results = `${root}test-results`;
+  for (const test of existsSync(results) ? readdirSync(results) : []) {
+    const page = `${results}/${test}/error-context.md`;
+    if (existsSync(page)) process.stdout.write(`\n— ${test}\n${readFileSync(page, 'utf8')}\n`);
+  }
+}
+
 async function e2e() {
   const chromium = ensureChromium();
   if (!chromium) return count(0, 1);
   const path = `${cache}/e2e.json`;
   rmSync(path, { force: true });
+  rmSync(`${root}test-results`, { recursive: true, force: true });
   // a machine many times slower still answers what this one answers in time
   process.env.COBBET_DEADLINE_MS ??= '60000';
   const server = await startServer(await freePort(), { quiet: true });
@@ -86,6 +96,7 @@ async function e2e() {
       ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
       code,
     );
+    if (code !== 0) showFailedPages();
   } finally {
     await server.stop();
   }

@@ -20,7 +20,7 @@ import {
 } from './commands';
 import { completeRun } from './trialCommands';
 import { bookVersion } from '@cobbet/core/book/migrations';
-import { Journal } from './journal';
+import { type AheadCommand, Journal } from './journal';
 import { Repository } from './repository';
 
 /** The tab dies, as far as the store goes; what it wrote down stays. */
@@ -282,6 +282,41 @@ describe('what a tab did and could not save before it died', () => {
     expect(state().history.redoLabel).toBe('More');
     expect(ahead().length).toBe(0);
   });
+
+  test.each([true, false])(
+    'is shown where its tab saves it after the book was read here (its own note of it gone: %s)',
+    async (cleared) => {
+      const id = await addDip('Green dip');
+      neverSaved();
+      void editDip(id, 'Note', (one) => ({ ...one, note: 'cold' }));
+      const [key = ''] = ahead();
+      const command = JSON.parse(localStorage.getItem(key) ?? '') as AheadCommand;
+      reopen();
+      jest.restoreAllMocks();
+      // the tab holds its lock a moment longer, saves, and has nobody to tell any more
+      const dies = async (work: () => Promise<void>) => {
+        jest.spyOn(BroadcastChannel.prototype, 'postMessage').mockReturnValue(undefined);
+        const quiet = { onSaved: () => undefined, onLost: () => undefined };
+        const { repository } = await Repository.open(`store-${names}`, quiet);
+        await repository.commit(command);
+        repository.close();
+        jest.restoreAllMocks();
+        if (cleared) localStorage.removeItem(key);
+        await work();
+      };
+      const request = (_lock: string, _how: unknown, work?: () => Promise<void>) =>
+        work ? dies(work) : Promise.resolve();
+      Object.defineProperty(navigator, 'locks', { value: { request }, configurable: true });
+      await state().open(`store-${names}`);
+      Reflect.deleteProperty(navigator, 'locks');
+      expect(book().dips.get(id)?.note).toBe('cold');
+      expect(state()).toMatchObject({ status: 'ready', takenUp: 0 });
+      expect(state().history.undoLabel).toBe('Note');
+      expect(ahead()).toEqual([]);
+      await editDip(id, 'More', (one) => ({ ...one, nextThing: 'x' }));
+      expect(book().dips.get(id)).toMatchObject({ note: 'cold', nextThing: 'x' });
+    },
+  );
 
   test('is taken back by an undo that was tapped just before, once', async () => {
     const id = await addDip('Green dip');

@@ -1,4 +1,4 @@
-import { type Book, emptyBook, type TableName } from '@cobbet/core/book/book';
+import { type Book, emptyBook } from '@cobbet/core/book/book';
 import {
   type Change,
   mergeChanges,
@@ -7,14 +7,15 @@ import {
   withChanges,
 } from '@cobbet/core/book/change';
 import { mergeRecords } from '@cobbet/core/book/mergeRecords';
-import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
+import { bookVersion } from '@cobbet/core/book/migrations';
 import { create } from 'zustand';
 import type { AsideRecord } from './database';
-import { type Ahead, type AheadCommand, type AheadStep, Journal } from './journal';
+import { type AheadCommand, type AheadStep, Journal } from './journal';
 import { askToLast } from './lastingStorage';
 import { type HistoryState, Repository } from './repository';
 import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
-import { holdTab, onceDead } from './tabs';
+import { holdTab } from './tabs';
+import { takeUp } from './takeUp';
 
 /** Where saving stands. */
 type Saving = 'saved' | 'saving' | 'failed';
@@ -71,7 +72,9 @@ let waiting: AheadCommand[] = [];
 let queue: Promise<unknown> = Promise.resolve();
 /** Once what is there has been painted: reading thousands of records holds a page up. */
 const afterPaint = () => new Promise<void>((resolve) => setTimeout(resolve, 60));
-/** What other tabs changed while the trials were being read. */
+/** How many readings of the book are on their way. */
+let reading = 0;
+/** What was changed while the book was being read. */
 const meanwhile: Change[] = [];
 
 /** Typing rests this long before it is saved; it has been written ahead meanwhile. */
@@ -109,34 +112,6 @@ function reversible(book: Book, changes: readonly Change[]): ReversibleChange[] 
     (change) =>
       ({ ...change, before: book[change.table].get(change.id) ?? null }) as ReversibleChange,
   );
-}
-
-/** What an older program left, with its records brought along; null for what a newer one left. */
-function ofThisVersion(command: AheadCommand): AheadCommand | null {
-  const { version } = command;
-  if (version === bookVersion) return command;
-  if (version > bookVersion) return null;
-  const moved = (table: TableName, record: object | null) =>
-    record && migrateRecord(table, { ...record }, version);
-  const changes = command.changes.map(
-    (one) =>
-      ({
-        ...one,
-        before: moved(one.table, one.before),
-        after: moved(one.table, one.after),
-      }) as unknown as ReversibleChange,
-  );
-  return { ...command, version: bookVersion, changes };
-}
-
-/** Does what a tab that died has left; null for what a newer program left, else whether it changed anything. */
-async function takeUpOne(open: Repository, left: Ahead): Promise<boolean | null> {
-  if ('step' in left) {
-    const { step, id, of, after } = left;
-    return open.step(step, id, after === undefined ? { of: of ?? '' } : { after });
-  }
-  const command = ofThisVersion(left);
-  return command && (await open.commit(command, true)) !== null;
 }
 
 /** Two commands of one key as one: what the first started from, what the second comes to. */
@@ -234,19 +209,23 @@ export const useBook = create<BookState>()((set, get) => {
     if (stepInHand === ahead.id) stepInHand = null;
   };
 
-  /** Takes up what tabs that are gone have left, each change once. */
-  const takeUp = async (open: Repository, ahead: Journal) => {
-    for (const tab of ahead.otherTabs()) {
-      await onceDead(tab, async () => {
-        for (const left of ahead.leftBy(tab)) {
-          const took = await takeUpOne(open, left);
-          // what a newer program left is for a newer program
-          if (took === null) continue;
-          ahead.clearLeft(tab, left.id);
-          if (took) set((state) => ({ takenUp: state.takenUp + 1 }));
-        }
-      });
+  /** Reads some of the book, or reads it anew, with what is changed meanwhile on top. */
+  const readIn = async (read: () => Promise<Partial<Book>>): Promise<void> => {
+    reading += 1;
+    try {
+      base = withChanges({ ...base, ...(await read()) }, meanwhile);
+      set({ book: rebased(base) });
+    } finally {
+      reading -= 1;
+      if (reading === 0) meanwhile.length = 0;
     }
+  };
+
+  /** Reads the book again, where it was read before everything in it was saved. */
+  const readAgain = async (open: Repository): Promise<void> => {
+    await readIn(() => open.read(!get().trialsComing));
+    const history = await open.historyState();
+    if (waiting.length === 0) set({ history });
   };
 
   return {
@@ -261,9 +240,11 @@ export const useBook = create<BookState>()((set, get) => {
     async open(name = 'cobbet') {
       if (repository) return;
       try {
+        journal = new Journal(name, crypto.randomUUID().slice(0, 8));
+        const dying = journal.otherTabs();
         const opened = await Repository.open(name, {
           onSaved: ({ changes, history, elsewhere }) => {
-            if (get().trialsComing) meanwhile.push(...changes);
+            if (reading > 0) meanwhile.push(...changes);
             if (!elsewhere && inHand !== null) {
               // what this tab has just saved is shown already
               set({ history: waiting.length > 1 ? get().history : history });
@@ -284,26 +265,25 @@ export const useBook = create<BookState>()((set, get) => {
         repository = opened.repository;
         waiting = [];
         lost = null;
-        journal = new Journal(name, crypto.randomUUID().slice(0, 8));
         holdTab(journal.tab);
         // what is typed need not rest any longer when the page goes
         window.addEventListener('pagehide', () => void inTurn(flush));
         const { book, history, aside, trials } = opened;
         base = book;
         if (trials) {
-          queue = afterPaint()
-            .then(trials)
-            .then(
-              (read) => {
-                // another tab may have changed some of them since they were read
-                base = withChanges({ ...base, trials: read }, meanwhile.splice(0));
-                set({ book: rebased(base), trialsComing: false });
-              },
-              (error: unknown) => set({ problem: savingFailed(error), trialsComing: false }),
-            );
+          queue = readIn(async () => {
+            await afterPaint();
+            return { trials: await trials() };
+          }).then(
+            () => set({ trialsComing: false }),
+            (error: unknown) => set({ problem: savingFailed(error), trialsComing: false }),
+          );
         }
         set({ book, history, aside, trialsComing: trials !== null });
-        await takeUp(repository, journal);
+        await takeUp(repository, journal, dying, {
+          took: () => set((state) => ({ takenUp: state.takenUp + 1 })),
+          stale: () => readAgain(opened.repository),
+        });
         set({ status: 'ready', problem: null });
       } catch (error) {
         set({ ...openingFailed(error) });

@@ -226,6 +226,16 @@ export class Repository {
     return changes.length > 0;
   }
 
+  /**
+   * Reads the book as it stands now.
+   *
+   * @param withTrials else without them, which may be many
+   */
+  async read(withTrials: boolean): Promise<Partial<Book>> {
+    const { trials: _none, ...book } = await readBookWithoutTrials(this.database);
+    return withTrials ? { ...book, trials: await readTrials(this.database) } : book;
+  }
+
   /** Throws away what was put aside. */
   async clearAside(): Promise<void> {
     await this.database.clear('aside');
@@ -254,7 +264,8 @@ export class Repository {
     }
   }
 
-  private async historyState(): Promise<HistoryState> {
+  /** What undo and redo would do now. */
+  async historyState(): Promise<HistoryState> {
     const transaction = this.database.transaction(['labels', 'place'], 'readonly');
     const cursor = (await transaction.objectStore('place').get('place'))?.cursor ?? 0;
     const labels = transaction.objectStore('labels');
