@@ -1,4 +1,5 @@
 import type { TableName } from './book';
+import { bookVersion } from './bookVersion';
 import { defaultKit } from '../kitchen/kit';
 import { type Run } from './run';
 import { entriesOf } from './runEvents';
@@ -15,9 +16,6 @@ export interface Migration {
   up: Partial<Record<TableName, Step>>;
   down: Partial<Record<TableName, Step>>;
 }
-
-/** Version of records and of the book file. */
-export const bookVersion = 11;
 
 const listOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
 

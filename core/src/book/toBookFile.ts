@@ -6,7 +6,7 @@ import {
   type Settings,
   settingsOf,
 } from './book';
-import { bookVersion } from './migrations';
+import { bookVersion } from './bookVersion';
 
 type Lists = { [T in ListedTable]: BookTables[T][] };
 

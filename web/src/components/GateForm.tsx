@@ -3,8 +3,8 @@
 import { Panel } from './Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { LabelledField } from '@/components/LabelledField';
 import { type Gate } from '@cobbet/core/book/trial';
 import type { Family } from '@cobbet/core/mix/families';
 import { type TasteMarks, tastes } from '@cobbet/core/readings/tastes';
@@ -78,7 +78,7 @@ export function GateForm({
           gridTemplateColumns: { xs: '1fr', sm: '1fr 170px auto' },
         }}
       >
-        <TextField
+        <LabelledField
           label="Eaten with"
           placeholder="such as flatbread, radishes"
           value={eatenWith}

@@ -5,7 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import { useState } from 'react';
 
 const longest = 200;
@@ -37,7 +37,7 @@ export function NameDialog({
       >
         <DialogTitle>{title}</DialogTitle>
         <DialogContent>
-          <TextField
+          <LabelledField
             autoFocus
             fullWidth
             margin="dense"

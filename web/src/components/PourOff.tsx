@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { type PourOff as Pour, pourOff } from '@cobbet/core/amounts/pourOff';
@@ -30,7 +30,7 @@ export function PourOff({
   return (
     <Box component="section" aria-label="Pour off" sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 1, alignItems: 'start' }}>
-        <TextField
+        <LabelledField
           size="small"
           label="In the jug or can now"
           placeholder="such as 1 1/2 cups"

@@ -19,7 +19,7 @@ import {
   editRun,
 } from './commands';
 import { completeRun } from './trialCommands';
-import { bookVersion } from '@cobbet/core/book/migrations';
+import { bookVersion } from '@cobbet/core/book/bookVersion';
 import { type AheadCommand, Journal } from './journal';
 import { Repository } from './repository';
 

@@ -7,7 +7,7 @@ import {
   withChanges,
 } from '@cobbet/core/book/change';
 import { mergeRecords } from '@cobbet/core/book/mergeRecords';
-import { bookVersion } from '@cobbet/core/book/migrations';
+import { bookVersion } from '@cobbet/core/book/bookVersion';
 import { create } from 'zustand';
 import type { AsideRecord } from './database';
 import { type AheadCommand, type AheadStep, Journal } from './journal';
@@ -15,7 +15,6 @@ import { askToLast } from './lastingStorage';
 import { type HistoryState, Repository } from './repository';
 import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
 import { holdTab } from './tabs';
-import { takeUp } from './takeUp';
 
 /** Where saving stands. */
 type Saving = 'saved' | 'saving' | 'failed';
@@ -280,10 +279,13 @@ export const useBook = create<BookState>()((set, get) => {
           );
         }
         set({ book, history, aside, trialsComing: trials !== null });
-        await takeUp(repository, journal, dying, {
-          took: () => set((state) => ({ takenUp: state.takenUp + 1 })),
-          stale: () => readAgain(opened.repository),
-        });
+        if (dying.length > 0 || journal.otherTabs().length > 0) {
+          const { takeUp } = await import('./takeUp');
+          await takeUp(repository, journal, dying, {
+            took: () => set((state) => ({ takenUp: state.takenUp + 1 })),
+            stale: () => readAgain(opened.repository),
+          });
+        }
         set({ status: 'ready', problem: null });
       } catch (error) {
         set({ ...openingFailed(error) });

@@ -1,6 +1,7 @@
 import { type Book, type BookTables, type TableName, tableNames } from '@cobbet/core/book/book';
 import type { Command } from '@cobbet/core/book/change';
-import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
+import { bookVersion } from '@cobbet/core/book/bookVersion';
+import type { migrateRecord } from '@cobbet/core/book/migrations';
 import {
   type DBSchema,
   type IDBPDatabase,
@@ -78,18 +79,32 @@ type UpgradeTransaction = IDBPTransaction<
 >;
 
 /** Brings records of an older version to the present one, all within the upgrade's own transaction. */
-async function migrateRecords(transaction: UpgradeTransaction, from: number): Promise<void> {
+async function migrateRecords(
+  transaction: UpgradeTransaction,
+  from: number,
+  migrate: typeof migrateRecord | null,
+): Promise<void> {
   if (from === bookVersion) return;
+  if (!migrate) throw new Error(`no way from version ${from}`);
   for (const name of tableNames) {
     const store = transaction.objectStore(name);
     for (const record of await store.getAll()) {
-      await store.put(migrateRecord(name, { ...record }, from) as unknown as typeof record);
+      await store.put(migrate(name, { ...record }, from) as unknown as typeof record);
     }
   }
   // steps of undo hold records of the older version and can't be replayed, so none may be offered by name either
   await transaction.objectStore('history').clear();
   await transaction.objectStore('labels').clear();
   await transaction.objectStore('place').clear();
+}
+
+/** What brings older records along, where there may be some: it weighs too much to be fetched at every visit. */
+async function migrationFor(name: string): Promise<typeof migrateRecord | null> {
+  // a browser that won't tell which databases there are may have an older one
+  const there = await indexedDB.databases?.().catch(() => null);
+  const old = there?.find((one) => one.name === name);
+  if (there && bookVersionOf(old?.version ?? databaseVersion) >= bookVersion) return null;
+  return (await import('@cobbet/core/book/migrations')).migrateRecord;
 }
 
 /**
@@ -104,6 +119,8 @@ export async function openDatabase(
   events: DatabaseEvents,
 ): Promise<{ database: Database; upgraded: boolean }> {
   let upgraded = false;
+  // fetched before the upgrade: its transaction waits for nothing else
+  const migrate = await migrationFor(name);
   const database = await openDB<CobbetSchema>(name, databaseVersion, {
     upgrade(db, fromNumber, _to, transaction) {
       const from = bookVersionOf(fromNumber);
@@ -115,7 +132,7 @@ export async function openDatabase(
       if (from > 0) {
         upgraded = from < bookVersion;
         // half a migration is worse than none
-        migrateRecords(transaction, from).catch(() => transaction.abort());
+        migrateRecords(transaction, from, migrate).catch(() => transaction.abort());
         return;
       }
       db.createObjectStore('history');

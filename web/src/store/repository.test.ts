@@ -2,7 +2,7 @@ import { databaseVersion } from './database';
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { bookOf, dip, trial } from '../../../core/test/bookOf';
 import { type Book, emptyBook, tableNames } from '@cobbet/core/book/book';
-import { bookVersion } from '@cobbet/core/book/migrations';
+import { bookVersion } from '@cobbet/core/book/bookVersion';
 import {
   type Change,
   put,

@@ -25,7 +25,12 @@ export const lostWords = {
 
 /** Why the book could not be opened. */
 export function openingFailed(error: unknown): { status: BookStatus; problem: string } {
-  switch (nameOf(error)) {
+  if (!(error instanceof DOMException)) {
+    const problem =
+      'A part of Cobbet that opens the book could not be fetched. Try again once the connection is back.';
+    return { status: 'broken', problem };
+  }
+  switch (error.name) {
     case 'VersionError':
       return {
         status: 'newer',

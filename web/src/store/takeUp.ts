@@ -1,4 +1,5 @@
-import { bookVersion, migrateRecord } from '@cobbet/core/book/migrations';
+import { bookVersion } from '@cobbet/core/book/bookVersion';
+import { migrateRecord } from '@cobbet/core/book/migrations';
 import type { TableName } from '@cobbet/core/book/book';
 import type { ReversibleChange } from '@cobbet/core/book/change';
 import type { Ahead, AheadCommand, Journal } from './journal';

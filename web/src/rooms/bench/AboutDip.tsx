@@ -6,7 +6,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
 import { useLeaving } from '@/components/useLeaving';
@@ -83,7 +83,7 @@ function FigureField({
   };
   useLeaving(keep);
   return (
-    <TextField
+    <LabelledField
       size="small"
       label={figure.name}
       value={text}
@@ -93,7 +93,7 @@ function FigureField({
       }
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
-      slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+      htmlInput={{ inputMode: 'decimal' }}
     />
   );
 }
@@ -119,7 +119,7 @@ export function AboutDip({
       <DialogTitle id="about-title">About {dip.name}</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'grid', gap: 2, pt: 1 }}>
-          <TextField
+          <LabelledField
             size="small"
             label="Name"
             value={name}
@@ -132,7 +132,7 @@ export function AboutDip({
               if (kept !== '') onEdit('Name', (one) => ({ ...one, name: kept }), `name ${dip.id}`);
             }}
           />
-          <TextField
+          <LabelledField
             size="small"
             multiline
             label="Note"
@@ -143,7 +143,7 @@ export function AboutDip({
               onEdit('Note', (one) => ({ ...one, note: next }), `note ${dip.id}`);
             }}
           />
-          <TextField
+          <LabelledField
             size="small"
             label="What to do next"
             value={nextThing}

@@ -9,7 +9,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Slider from '@mui/material/Slider';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
 import { useState } from 'react';
@@ -65,7 +65,7 @@ export function MachineDialog({
       >
         <DialogTitle>{isNew ? 'Another machine or tool' : `The ${machine.name}`}</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 1.5 }}>
-          <TextField
+          <LabelledField
             autoFocus
             margin="dense"
             label="Name"

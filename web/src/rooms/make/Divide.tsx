@@ -3,7 +3,7 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
@@ -58,7 +58,7 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
           key={i}
           sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 2, alignItems: 'center' }}
         >
-          <TextField
+          <LabelledField
             label={`Part ${i + 1} is called`}
             value={line.name}
             onChange={(event) => change(i, { name: event.target.value.slice(0, 200) })}

@@ -2,9 +2,9 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { LabelledField } from '@/components/LabelledField';
 import { withHappening } from '@cobbet/core/book/runEdits';
 import type { OtherEvent } from '@cobbet/core/book/runEvents';
 import { useState } from 'react';
@@ -67,7 +67,7 @@ export function Happened({ control }: { control: RunControl }) {
       </ToggleButtonGroup>
       {kind && (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <TextField
+          <LabelledField
             autoFocus
             fullWidth
             label={words[kind].label}
@@ -76,7 +76,7 @@ export function Happened({ control }: { control: RunControl }) {
             error={problem !== null}
             helperText={problem ?? ' '}
             onChange={(changed) => setText(changed.target.value.slice(0, 1000))}
-            slotProps={{ htmlInput: { inputMode: kind === 'noted' ? 'text' : 'decimal' } }}
+            htmlInput={{ inputMode: kind === 'noted' ? 'text' : 'decimal' }}
           />
           <Button
             type="submit"

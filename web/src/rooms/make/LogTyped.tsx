@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import { useState } from 'react';
 import type { RunControl } from './useRun';
 
@@ -19,7 +19,7 @@ export function LogTyped({ control, example }: { control: RunControl; example: s
       }}
       sx={{ display: 'flex', gap: 1.25, mt: 1.5, alignItems: 'flex-start' }}
     >
-      <TextField
+      <LabelledField
         fullWidth
         label="Another amount went in"
         placeholder={`such as ${example}`}
@@ -27,7 +27,7 @@ export function LogTyped({ control, example }: { control: RunControl; example: s
         error={control.problem !== null}
         helperText={control.problem ?? ' '}
         onChange={(event) => setTyped(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off' } }}
+        htmlInput={{ maxLength: 200, autoComplete: 'off' }}
       />
       <Button
         type="submit"

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import { filmLossG } from '@cobbet/core/batch/filmLoss';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
@@ -26,7 +26,7 @@ export function SavedText({
 }) {
   const [text, setText] = useState(value);
   return (
-    <TextField
+    <LabelledField
       fullWidth
       multiline
       minRows={rows}
@@ -77,7 +77,7 @@ export function YieldField({
   };
   return (
     <Box>
-      <TextField
+      <LabelledField
         fullWidth
         label="Weighed out of the machine, g"
         value={text}
@@ -88,7 +88,7 @@ export function YieldField({
             : `${predicted.toFixed(0)} g went in${lossWords}`
         }
         onChange={(event) => type(event.target.value)}
-        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+        htmlInput={{ inputMode: 'decimal' }}
       />
       {onScaleG !== undefined && Number(onScaleG) > 0 && (
         <Button sx={{ minHeight: 48 }} onClick={() => type(onScaleG)}>

@@ -6,13 +6,13 @@ import { settingsOf } from '@cobbet/core/book/book';
 import { later } from '@/components/later';
 import { type ReactNode, Suspense, useEffect } from 'react';
 import { useBook } from '@/store/bookStore';
-import { FirstVisit } from './FirstVisit';
 import { Keys } from './Keys';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
 
 const AsideBar = later(() => import('./AsideBar').then(({ AsideBar }) => AsideBar));
 const BookNotOpen = later(() => import('./BookNotOpen').then(({ BookNotOpen }) => BookNotOpen));
+const FirstVisit = later(() => import('./FirstVisit').then(({ FirstVisit }) => FirstVisit));
 const OfflineBar = later(() => import('./OfflineBar').then(({ OfflineBar }) => OfflineBar));
 const TakenUpBar = later(() => import('./TakenUpBar').then(({ TakenUpBar }) => TakenUpBar));
 const TimerBar = later(() => import('./TimerBar').then(({ TimerBar }) => TimerBar));

@@ -5,10 +5,10 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Popover from '@mui/material/Popover';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { LabelledField } from '@/components/LabelledField';
 import type { Method } from '@cobbet/core/mix/method';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import type { Row } from '@cobbet/core/dip/dip';
@@ -73,7 +73,7 @@ function LimitField({
   };
   useLeaving(keep);
   return (
-    <TextField
+    <LabelledField
       size="small"
       label={label}
       value={text}
@@ -131,7 +131,7 @@ export function RowDetails(props: Props) {
             onAdd={onRetype}
           />
         )}
-        <TextField
+        <LabelledField
           size="small"
           label="How it is prepared"
           value={prep}

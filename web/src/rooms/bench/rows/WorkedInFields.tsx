@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { LabelledField } from '@/components/LabelledField';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import type { Method } from '@cobbet/core/mix/method';
 import { type Row, type WorkedIn, workings } from '@cobbet/core/dip/dip';
@@ -63,7 +63,7 @@ export function WorkedInFields({
           />
         </Box>
       </Box>
-      <TextField
+      <LabelledField
         size="small"
         label="What to look for"
         multiline
