@@ -1,12 +1,16 @@
 'use client';
 
-import Slider from '@mui/material/Slider';
+import Box from '@mui/material/Box';
 import type { Band } from '@cobbet/core/mix/targets';
-import { useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import { colour } from '@/theme/colour';
+import { keySteps, movedEnd } from './movedEnd';
+
+/** Reach of an end for a finger, px. */
+const reach = 30;
 
 /**
- * The two ends of a target, moved by finger, mouse or arrow keys. The rail is left to what lies beneath.
+ * The two ends of a target, moved by finger, mouse or keys. What lies between and beneath them is left to others.
  *
  * @param from end of the axis that an open lower end is drawn at
  */
@@ -25,43 +29,75 @@ export function BandEnds({
   step: number;
   onChange: (band: Band) => void;
 }) {
-  const [moving, setMoving] = useState<number[] | null>(null);
-  const value = moving ?? [band.low ?? from, band.high ?? to];
-  const round = (x: number) => Number(x.toFixed(3));
-  return (
-    <Slider
-      value={value}
-      min={from}
-      max={to}
-      step={step}
-      disableSwap
-      getAriaLabel={(index) => `${name}, ${index === 0 ? 'from' : 'to'}`}
-      getAriaValueText={(x) => x.toFixed(step < 0.1 ? 2 : 1)}
-      onChange={(_, next) => Array.isArray(next) && setMoving(next)}
-      onChangeCommitted={(_, next) => {
-        setMoving(null);
-        if (!Array.isArray(next)) return;
-        const [low = from, high = to] = next;
-        onChange({
-          low: low <= from && band.low === null ? null : round(low),
-          high: high >= to && band.high === null ? null : round(high),
-        });
-      }}
-      sx={{
-        p: 0,
-        height: '100%',
-        color: colour.bandEdge,
-        '& .MuiSlider-rail': { opacity: 0 },
-        '& .MuiSlider-track': { opacity: moving ? 0.35 : 0, border: 0, height: 18 },
-        '& .MuiSlider-thumb': {
-          width: 5,
-          height: 26,
-          borderRadius: '2px',
-          boxShadow: 'none',
-          '&:hover, &.Mui-focusVisible': { boxShadow: `0 0 0 3px ${colour.accent}` },
-          '&::after': { width: 28, height: 40 },
-        },
-      }}
-    />
-  );
+  const [moving, setMoving] = useState<Band | null>(null);
+  const [dragging, setDragging] = useState(false);
+  const shown = moving ?? band;
+  // keys come faster than the book answers, and each one counts: what they came to stands until the book has it too
+  if (moving && !dragging && moving.low === band.low && moving.high === band.high) setMoving(null);
+
+  const drag = (event: PointerEvent<HTMLElement>, end: 'low' | 'high') => {
+    const axis = event.currentTarget.parentElement?.getBoundingClientRect();
+    if (!axis || axis.width === 0) return;
+    const value = from + ((event.clientX - axis.left) / axis.width) * (to - from);
+    setMoving(movedEnd(shown, end, value, { from, to, step }));
+  };
+  const drop = (kept: Band | null) => {
+    setDragging(false);
+    setMoving(kept);
+    if (kept) onChange(kept);
+  };
+  const press = (event: KeyboardEvent, end: 'low' | 'high') => {
+    const steps = keySteps(event.key);
+    if (steps === null || event.altKey || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    const value = (shown[end] ?? (end === 'low' ? from : to)) + steps * step;
+    const next = movedEnd(shown, end, value, { from, to, step });
+    setMoving(next);
+    onChange(next);
+  };
+
+  return (['low', 'high'] as const).map((end) => {
+    const value = shown[end] ?? (end === 'low' ? from : to);
+    return (
+      <Box
+        key={end}
+        role="slider"
+        tabIndex={0}
+        aria-label={`${name}, ${end === 'low' ? 'from' : 'to'}`}
+        aria-valuemin={from}
+        aria-valuemax={to}
+        aria-valuenow={value}
+        aria-valuetext={value.toFixed(step < 0.1 ? 2 : 1)}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          setDragging(true);
+        }}
+        onPointerMove={(event) => dragging && drag(event, end)}
+        onPointerUp={() => drop(moving)}
+        onPointerCancel={() => drop(null)}
+        onKeyDown={(event) => press(event, end)}
+        style={{ left: `calc(${((value - from) / (to - from)) * 100}% - ${reach / 2}px)` }}
+        sx={{
+          position: 'absolute',
+          top: `calc(50% - ${reach / 2 + 3}px)`,
+          width: reach,
+          height: reach + 6,
+          cursor: 'ew-resize',
+          touchAction: 'none',
+          outline: 'none',
+          '&::before': {
+            content: '""',
+            position: 'absolute',
+            left: reach / 2 - 2.5,
+            top: 6,
+            bottom: 6,
+            width: 5,
+            borderRadius: '2.5px',
+            bgcolor: colour.bandEdge,
+          },
+          '&:hover::before, &:focus-visible::before': { outline: `3px solid ${colour.accent}` },
+        }}
+      />
+    );
+  });
 }
