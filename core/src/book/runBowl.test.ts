@@ -10,7 +10,14 @@ import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
 import { runHeat, settledRun } from './runHeat';
 import { mergeRecords } from './mergeRecords';
 import { runSchema } from './recordSchemas';
-import { atStep, nextOpen, withLogged, withSkipped } from './runEdits';
+import {
+  atStep,
+  nextOpen,
+  withAdditions,
+  withHappening,
+  withLogged,
+  withSkipped,
+} from './runEdits';
 import type { TrialRow } from './trialRow';
 import { analyseTrialRows } from './trialParts';
 
@@ -81,6 +88,24 @@ describe('how warm a run’s bowl is', () => {
     };
     expect(runHeat(boiling, kitchen.larder, false)?.atC).toBeCloseTo(tahini, 9);
     expect(runHeat(boiling, kitchen.larder, true)?.atC).toBeGreaterThan(tahini + 30);
+  });
+
+  test('is as warm as the cook brought it to, and cools or warms from there', () => {
+    const { larder } = kitchen;
+    const heated = withHappening(after(3), { kind: 'heated', atC: 70, at: now });
+    expect(runHeat(heated, larder, false)?.atC).toBeCloseTo(70, 1);
+    // what was said at the bowl comes before what the dip says
+    const colder = { ...heated, method: { ...heated.method, blendC: 9 } };
+    const { blendC } = settledRun(colder, larder).method;
+    expect(blendC).toBeCloseTo(runHeat(heated, larder, true)?.atC ?? NaN, 9);
+    // by hand: 460 g of 3.2 and a vessel of 250 J/K at 70 °C, 60 g of water at 21 °C, and a blade's 1,300 J
+    const water = { ingredient: 'water', amount: '4 tbsp', massG: 60, place: 'bowl' } as const;
+    const added = withAdditions(heated, [water], ['more'], now);
+    expect(runHeat(added, larder, false)?.atC).toBeGreaterThan(63.4);
+    expect(runHeat(added, larder, false)?.atC).toBeLessThan(65.2);
+    // heated before anything was in says nothing of the bowl
+    const early = withHappening(begun, { kind: 'heated', atC: 70, at: now });
+    expect(runHeat(early, larder, true)).toEqual(runHeat(begun, larder, true));
   });
 
   test('is kept with the trial as it was worked out, not what was left out of it', () => {

@@ -13,17 +13,19 @@ export type WorkedPart = Part & { worked?: WorkedIn };
 /**
  * How warm parts get in a machine: a heat balance of what goes in and how long it runs.
  *
+ * @param vesselC how warm the machine's vessel is, °C; as the room unless said
  * @returns null for an empty bowl
  */
 export function heatOf(
   method: Method,
   parts: readonly WorkedPart[],
   machine: Machine,
+  vesselC?: number,
 ): BowlHeat | null {
   const there = parts.filter(({ massG }) => massG > 0);
   // nuts said to run for so long run the machine at least that long
   const ranMin = Math.max(method.minutes ?? 0, ranMinutes(there, machine, method.grind));
-  return bowlHeat(there, machine.id, ranMin);
+  return bowlHeat(there, machine.id, ranMin, vesselC);
 }
 
 /** A method with how warm the mix gets: as it says, else worked out of what goes in and how long the machine runs. */

@@ -100,23 +100,25 @@ export const temperatureOf = ({ ingredient, atC }: Pick<Part, 'ingredient' | 'at
   atC ?? usualTemperature(ingredient);
 
 /**
- * How warm what is blended comes out of the machine: a heat balance of what goes in, the vessel as warm as the room, and the
+ * How warm what is blended comes out of the machine: a heat balance of what goes in, the vessel, and the
  * blade's heat, W by machine for half a kilo and with the root of the mass (engineering judgement). Ice melts before anything
  * gets warm. The air and what evaporates are left out.
  *
  * @param parts those in the bowl count
  * @param ranMin how long the machine runs, minutes ≥ 0
+ * @param vesselC how warm the vessel is, °C; as the room unless said
  * @returns °C, −40–100, and g of ice still in it; null for an empty bowl
  */
 export function bowlHeat(
   parts: readonly Heated[],
   machineId: string,
   ranMin: number,
+  vesselC: number = usualAtC.room,
 ): BowlHeat | null {
   const { bladeW, vesselJPerK } = machineHeat[machineId] ?? machineHeat[likeAny] ?? noHeat;
   const all: Heat = { massG: 0, solidsJPerK: 0, waterG: 0, freezesC: 0 };
   let lowered = 0;
-  let wantedJ = vesselJPerK * usualAtC.room;
+  let wantedJ = vesselJPerK * vesselC;
   for (const part of parts) {
     if (part.place !== 'bowl' || !(part.massG > 0)) continue;
     const heat = heatOf(part.ingredient, part.massG);
