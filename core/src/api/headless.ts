@@ -3,7 +3,8 @@ import type { Part } from '../mix/part';
 import { resolveIngredient } from '../larder/find';
 import { shippedLarder } from '../larder/larder';
 import type { LinearSolver } from '../landing/linearProgram';
-import { type LandingPart, landParts } from '../landing/landParts';
+import type { LandingPart } from '../landing/landParts';
+import { landSteadily } from '../landing/landSteadily';
 import { nudges } from '../dip/nudges';
 import { type MeasureSystem, measureSystems } from '../amounts/measureSystem';
 import { range90 } from '../statistics/spread';
@@ -102,7 +103,7 @@ export function landRequest(
   const { conditions } = requestKitchen(request, larder, parts);
   const targets = requestTargets(request.target);
   const { kitchenMeasures } = request;
-  return landingAnswer(landParts({ parts, targets, kitchenMeasures, conditions }, solver));
+  return landingAnswer(landSteadily({ parts, targets, kitchenMeasures, conditions }, solver));
 }
 
 /** What an amount of an ingredient comes to; low and high are the central 90 %. */

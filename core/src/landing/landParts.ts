@@ -10,6 +10,7 @@ import { landInGrams, landedWithin } from './land';
 import { type KitchenRow, landInKitchenMeasures } from './landInKitchenMeasures';
 import type { Landing, LandingRequest, LandingRow } from './landing';
 import { isFixed, prepareLanding, totalMiss } from './landing';
+import type { LandingOdds } from './landingOdds';
 import { attemptsAt, packsIn } from './whatMoves';
 import type { LinearSolver } from './linearProgram';
 import type { Targets } from '../mix/targets';
@@ -40,6 +41,8 @@ export type LandAnswer =
       analysis: Analysis;
       /** Where warm and cold are both asked for: what buys the difference between them. */
       buysDifference?: BoughtDifference;
+      /** How often it lands, measured as written; where it was asked for in kitchen measures. */
+      odds?: LandingOdds;
     }
   | {
       feasible: false;
@@ -91,7 +94,8 @@ function gramAmounts(
   return amounts;
 }
 
-function answerParts(request: LandPartsRequest, amounts: Amounts) {
+/** A landing's amounts with what they come to. */
+export function answerParts(request: LandPartsRequest, amounts: Amounts) {
   const parts = request.parts.map((part, i): LandedPart => ({
     ingredient: part.ingredient.id,
     massG: amounts.masses[i] ?? part.massG,
@@ -146,7 +150,7 @@ function landOnce(
     const amounts = gramAmounts(asked, request.parts, inGrams.masses);
     const answer = answerParts(request, amounts);
     if (totalMiss(inGrams.landing, request.targets, amounts.masses) <= landedWithin) {
-      return { feasible: true, ...answer, ...bought(inGrams.landing, request, amounts) };
+      return { feasible: true, ...answer, ...boughtBy(inGrams.landing, request, amounts) };
     }
     if (!last) return null;
     const conflicts = findConflicts(asked, amounts.masses, solver);
@@ -159,7 +163,7 @@ function landOnce(
   };
   const answer = answerParts(request, amounts);
   if (kitchen.miss <= landedWithin) {
-    return { feasible: true, ...answer, ...bought(kitchen.landing, request, amounts) };
+    return { feasible: true, ...answer, ...boughtBy(kitchen.landing, request, amounts) };
   }
   if (!last) return null;
   const conflicts = findConflicts(asked, amounts.masses, solver);
@@ -172,7 +176,8 @@ function landOnce(
   return { feasible: false, conflicts: measuresOnly, nearest: answer };
 }
 
-function bought(landing: Landing, request: LandPartsRequest, amounts: Amounts) {
+/** What buys the difference between warm and cold, where both are asked for. */
+export function boughtBy(landing: Landing, request: LandPartsRequest, amounts: Amounts) {
   const before = request.parts.map(({ massG }) => massG);
   const found = buysDifference(landing, before, amounts.masses);
   return found ? { buysDifference: found } : {};

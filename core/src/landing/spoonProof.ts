@@ -11,8 +11,8 @@ export interface SpoonProof {
   better: { odds: LandingOdds; amounts: { index: number; text: string; massG: number }[] } | null;
 }
 
-const finalDraws = 2000;
-const searchDraws = 400;
+/** How many times it is measured: roughly while searching, and for the odds that are told. */
+const usualDraws = { search: 400, final: 2000 };
 /** How many kitchen measures either side of where a row stands still count as near. */
 const nearSteps = 3;
 const mostRounds = 12;
@@ -50,10 +50,12 @@ function ladder(request: LandPartsRequest, index: number): { rungs: Rung[]; at: 
  *
  * @param request the amounts as they stand, with bands
  * @param onProgress told the share of the work done, 0–1
+ * @param draws how many times it is measured while searching, and for the odds told
  */
 export function spoonProof(
   request: LandPartsRequest,
   onProgress: (share: number) => void = () => undefined,
+  draws: typeof usualDraws = usualDraws,
 ): SpoonProof {
   const { parts, targets, conditions } = request;
   const landing = prepareLanding({ rows: parts, targets, conditions });
@@ -69,8 +71,8 @@ export function spoonProof(
       z,
     );
   };
-  const rough = oddsDeviates(parts.length, searchDraws);
-  const fine = oddsDeviates(parts.length, finalDraws);
+  const rough = oddsDeviates(parts.length, draws.search);
+  const fine = oddsDeviates(parts.length, draws.final);
   const odds = oddsOf(at, fine);
   // with only the measuring uncertain a step may seem to gain nothing; the model's spread tells which way is safer
   const score = (one: LandingOdds) => one.measured + one.withModel;

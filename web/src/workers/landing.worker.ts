@@ -1,7 +1,8 @@
 import { advise } from '@cobbet/core/advise/advise';
 import type { AdviseInput } from '@cobbet/core/advise/adviseInput';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
-import { type LandPartsRequest, landParts } from '@cobbet/core/landing/landParts';
+import { landSteadily } from '@cobbet/core/landing/landSteadily';
+import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LinearSolver } from '@cobbet/core/landing/linearProgram';
 import { expose } from 'comlink';
 
@@ -11,7 +12,7 @@ const api = {
   /** Lands a dip; loads the solver the first time. */
   async land(request: LandPartsRequest) {
     solver ??= highsSolver();
-    return landParts(request, await solver);
+    return landSteadily(request, await solver);
   },
   /** What to add next to a bowl. */
   async advise(input: AdviseInput) {

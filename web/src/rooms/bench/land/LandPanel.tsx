@@ -12,6 +12,7 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { Bench } from '../useBench';
+import { inHundred } from './inHundred';
 import type { LandingControl } from './useLanding';
 
 /** Rows a proposal would change: what it is, from, to. */
@@ -124,6 +125,12 @@ export function LandPanel({
           {bench.kitchen.larder.get(bought.ingredient)?.name ?? bought.ingredient} buys the
           difference between warm and cold: {bought.body > 0 ? 'it sets' : 'less of it sets'} by{' '}
           {Math.abs(bought.body).toFixed(1)}.
+        </Box>
+      )}
+      {answer.feasible && answer.odds && (
+        <Box sx={{ my: 1, fontSize: typeScale.note }}>
+          Lands <strong>{inHundred(answer.odds.measured)}</strong>, measured as written;{' '}
+          {inHundred(answer.odds.withModel)} with the model’s own doubt.
         </Box>
       )}
       {changes.length > 0 && proposal && <ProposalFigures proposal={proposal} />}

@@ -13,9 +13,8 @@ import { spoonProofInWorker } from '@/workers/estimatesClient';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
 import type { Bench } from '../useBench';
+import { inHundred } from './inHundred';
 import { unreadable } from './useLanding';
-
-const inHundred = (share: number) => `${Math.round(share * 100)} times in 100`;
 
 /** How often the amounts land when measured as they are written, and the steadier ones near by. */
 export function OddsPanel({
