@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { openSampleBook, saved } from './cook';
+import { amount, openSampleBook, saved } from './cook';
 
 async function start(page: Page) {
   await openSampleBook(page);
@@ -51,6 +51,37 @@ test('something else goes in instead, with a reason; the trial tells it and beco
   await expect(page.getByRole('textbox', { name: 'Amount of Lime juice' })).toHaveValue('2 tbsp');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('textbox', { name: 'Amount of Lime juice' })).toHaveCount(0);
+});
+
+test('of a can that is opened a part goes in and the rest is kept, in one act', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/bench?dip=weir-house-hummus');
+  await amount(page, 'Chickpeas, canned').fill('1 can');
+  await amount(page, 'Chickpeas, canned').press('Enter');
+  await saved(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  for (let step = 1; step <= 5; step += 1) {
+    await expect(page.getByText(`step ${step} of 10`)).toBeVisible();
+    await isIn(page).click();
+  }
+  await expect(page.getByText('step 6 of 10')).toBeVisible();
+  const typed = page.getByRole('textbox', { name: 'Another amount went in' });
+  const keep = page.getByRole('button', { name: /^Log it, keep \d+ g$/ });
+  await typed.fill('1 can');
+  await expect(keep).toHaveCount(0);
+  await typed.fill('1/2 can');
+  await keep.click();
+  await expect(page.getByText('step 7 of 10')).toBeVisible();
+  await expect(page.getByText(/^\d+ g kept for another day/)).toBeVisible();
+  await saved(page);
+  await page.goto('/house');
+  const ledger = page.getByRole('region', { name: 'Left from before' });
+  await expect(ledger).toContainText('Chickpeas, canned');
+  await page.keyboard.press('Control+z');
+  await expect(ledger).not.toContainText('Chickpeas, canned');
 });
 
 test('a bowl that is open stands in the Book and in Make, and is taken up where it was', async ({

@@ -11,7 +11,8 @@ import { type KitchenRow, landInKitchenMeasures } from './landInKitchenMeasures'
 import type { Landing, LandingRequest, LandingRow } from './landing';
 import { isFixed, prepareLanding, totalMiss } from './landing';
 import type { LandingOdds } from './landingOdds';
-import { attemptsAt, packsIn } from './whatMoves';
+import { packsIn } from '../amounts/packsIn';
+import { attemptsAt } from './whatMoves';
 import type { LinearSolver } from './linearProgram';
 import type { Targets } from '../mix/targets';
 

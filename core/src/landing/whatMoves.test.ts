@@ -5,7 +5,8 @@ import type { Targets } from '../mix/targets';
 import { highsSolver } from './highsSolver';
 import type { LinearSolver } from './linearProgram';
 import { type LandingPart, landParts } from './landParts';
-import { attemptsAt, packsIn } from './whatMoves';
+import { packsIn } from '../amounts/packsIn';
+import { attemptsAt } from './whatMoves';
 
 let solver: LinearSolver;
 beforeAll(async () => {

@@ -1,4 +1,4 @@
-import { parseAmount } from '../amounts/parseAmount';
+import { packsIn } from '../amounts/packsIn';
 import type { Role } from '../larder/ingredient';
 import type { Targets } from '../mix/targets';
 import type { LandingRow } from './landing';
@@ -11,15 +11,6 @@ function hardlyMatters({ ingredient, place }: LandingRow, targets: Targets): boo
   if (targets.garlicG && ingredient.garlicUnits > 0) return false;
   if (targets.saltG && ingredient.saltG > 2) return false;
   return place !== 'bowl' || quiet.includes(ingredient.role);
-}
-
-/** How many whole cans or bunches an amount is; null for any other. */
-export function packsIn(amountText: string): number | null {
-  const read = parseAmount(amountText);
-  if (!read.ok || read.value.kind !== 'measured' || read.value.terms.length !== 1) return null;
-  const [term] = read.value.terms;
-  const isPack = term?.unit === 'can' || term?.unit === 'bunch';
-  return isPack && Number.isInteger(term.value) && term.value > 0 ? term.value : null;
 }
 
 /** Rows of a dip with what should rather stay held, the first list with the most of it held. */

@@ -11,17 +11,17 @@ import { type Reason, reasonOf, reasons } from '@cobbet/core/book/runEvents';
 import { lastDeviation } from '@cobbet/core/book/story';
 import { reasonWords } from '@/components/reasonWords';
 import { shortName } from '@/components/shortName';
-import { keepRest } from '@/store/byproductCommands';
+import { useBook } from '@/store/bookStore';
+import { keepRest, restG, restId } from '@/store/byproductCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { RunControl } from './useRun';
-
-/** Less than this is no rest worth keeping, g. */
-const worthKeepingG = 5;
+import { worthKeepingG } from './worthKeeping';
 
 /** What did not go as planned just now: why, with one tap, and what becomes of the rest. Nothing of it must be answered. */
 export function Afterward({ run, control }: { run: Run; control: RunControl }) {
   const last = lastDeviation(run);
+  const isKept = useBook(({ book }) => last && book.byproducts.has(restId(run.id, last.entry)));
   if (!last) return null;
   const { entry, going } = last;
   const name = shortName(control.larder.get(entry.planned.ingredientId)?.name ?? '').toLowerCase();
@@ -31,8 +31,7 @@ export function Afterward({ run, control }: { run: Run; control: RunControl }) {
     unplanned: `${entry.done?.amount ?? ''} ${name} went in, unplanned.`,
     instead: `${entry.done?.amount ?? ''} ${name} went in instead.`,
   } as const;
-  const restG =
-    going === 'left out' || going === 'other' ? entry.planned.massG - (entry.done?.massG ?? 0) : 0;
+  const rest = going === 'left out' || going === 'other' ? restG(entry, entry.done) : 0;
   return (
     <Box
       component="section"
@@ -49,7 +48,16 @@ export function Afterward({ run, control }: { run: Run; control: RunControl }) {
         exclusive
         value={reasonOf(run.events, entry.rowId)}
         aria-label="Why"
-        sx={{ flexWrap: 'wrap' }}
+        sx={{
+          flexWrap: 'wrap',
+          gap: 0.75,
+          // they may wrap, so each has all its edges
+          '&& .MuiToggleButton-root': {
+            m: 0,
+            border: `1px solid ${colour.line}`,
+            borderRadius: 1,
+          },
+        }}
         onChange={(_, why: Reason | null) =>
           void control.note('Why', (one) =>
             withReason(one, entry.rowId, why, new Date().toISOString()),
@@ -62,14 +70,17 @@ export function Afterward({ run, control }: { run: Run; control: RunControl }) {
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      {restG > worthKeepingG && (
-        <Button
-          sx={{ justifySelf: 'start', minHeight: 48 }}
-          onClick={() => void keepRest(entry.planned.ingredientId, restG, control.dip.name)}
-        >
-          Keep the {printGrams(restG)} for another day
-        </Button>
-      )}
+      {rest > worthKeepingG &&
+        (isKept ? (
+          <Box sx={{ color: colour.muted }}>{printGrams(rest)} kept for another day.</Box>
+        ) : (
+          <Button
+            sx={{ justifySelf: 'start', minHeight: 48 }}
+            onClick={() => void keepRest(run.id, entry)}
+          >
+            Keep the {printGrams(rest)} for another day
+          </Button>
+        ))}
     </Box>
   );
 }

@@ -11,6 +11,7 @@ import { atStep, withLogged, withPartLogged, withSkipped } from '@cobbet/core/bo
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Addition } from '@cobbet/core/proposal/edit';
 import { useCallback, useMemo, useRef, useState } from 'react';
+import { logKeepingRest } from '@/store/byproductCommands';
 import { editRun, newId } from '@/store/commands';
 import { takeAtBowl } from '@/store/takeProposal';
 import { useKitchen } from '@/store/useKitchen';
@@ -45,7 +46,7 @@ export function useRun(dip: Dip, run: Run) {
   }, [entry]);
 
   const logAs = useCallback(
-    async (amount: string, edit: (run: Run, rowId: string, went: WentIn) => Run) => {
+    async (amount: string, save: (entry: RunEntry, went: WentIn) => Promise<boolean>) => {
       if (!entry || !ingredient) return false;
       const read = readGrams(amount, ingredient, measures);
       if (!read.ok) {
@@ -54,14 +55,24 @@ export function useRun(dip: Dip, run: Run) {
       }
       if (!isFirstTap()) return false;
       setProblem(null);
-      const went = { ...read.value, amount, at: new Date().toISOString() };
-      return editRun(run.id, `Log ${amount} ${ingredient.name}`, (one) =>
-        edit(one, entry.rowId, went),
-      );
+      return save(entry, { ...read.value, amount, at: new Date().toISOString() });
     },
-    [entry, ingredient, measures, run.id, isFirstTap],
+    [entry, ingredient, measures, isFirstTap],
   );
-  const log = useCallback((amount: string) => logAs(amount, withLogged), [logAs]);
+  const editLogged = useCallback(
+    (went: WentIn, edit: (one: Run) => Run) =>
+      editRun(run.id, `Log ${went.amount} ${ingredient?.name ?? ''}`, edit),
+    [run.id, ingredient],
+  );
+  const log = useCallback(
+    (amount: string) =>
+      logAs(amount, ({ rowId }, went) => editLogged(went, (one) => withLogged(one, rowId, went))),
+    [logAs, editLogged],
+  );
+  const logKeeping = useCallback(
+    (amount: string) => logAs(amount, (logged, went) => logKeepingRest(run.id, logged, went)),
+    [logAs, run.id],
+  );
 
   const logText = useCallback(
     (read: ReturnType<typeof scaleAmountText>) => {
@@ -79,12 +90,12 @@ export function useRun(dip: Dip, run: Run) {
     const half = scaleAmountText(entry?.planned.amount ?? '', 0.5);
     if (!entry || !half.ok) return logText(half);
     const id = newId();
-    return logAs(half.value, (one, rowId, went) => {
+    return logAs(half.value, ({ rowId, planned }, went) => {
       const { amount, massG, cv } = went;
-      const row = { ...entry.planned, planned: amount, amount, massG, cv };
-      return withPartLogged(one, rowId, went, { id, row });
+      const row = { ...planned, planned: amount, amount, massG, cv };
+      return editLogged(went, (one) => withPartLogged(one, rowId, went, { id, row }));
     });
-  }, [entry, logAs, logText]);
+  }, [entry, logAs, logText, editLogged]);
   const spoon = ingredient ? spoonOf(ingredient, measures).text : null;
   const logMore = useCallback(
     () => (spoon === null ? Promise.resolve(false) : logText(addAmountTexts(written, spoon))),
@@ -127,6 +138,8 @@ export function useRun(dip: Dip, run: Run) {
     log,
     logAsWritten,
     logHalf,
+    /** Logs a part and keeps the rest in the ledger. */
+    logKeeping,
     logMore,
     say: setProblem,
     skip,
