@@ -182,6 +182,9 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   const gentler = rescue.meets && most(rescue.gives) < 0.7 * most(best?.gives ?? []);
   if (best && meetsAll(best) && !gentler) return { ...advice, met: false, suggestions };
   // a step that falls short, or spoils what nobody complained about, is in the way of a way back that does not
-  const worthIt = !rescue.meets && best && (meetsAll(best) || most(best.gives) < tooMuchGiven);
+  const worthIt =
+    !rescue.meets &&
+    best &&
+    (meetsAll(best) || most(best.gives) < tooMuchGiven || rescue.add.length === 0);
   return { ...advice, met: false, suggestions: worthIt ? suggestions : [], rescue };
 }

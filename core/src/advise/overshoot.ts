@@ -1,7 +1,10 @@
 import { measuringCv } from '../amounts/measuringCv';
 import { type Figures, targetFigure } from '../mix/figures';
-import { isBody, targetNames, type Targets } from '../mix/targets';
+import { isBody, type TargetName, targetNames, type Targets } from '../mix/targets';
 import { normalCdf } from '../statistics/normalCdf';
+
+/** How uncertain ends of bands are, one standard deviation each in the figure's own unit; none unless said. */
+export type Doubts = Partial<Record<TargetName, number>>;
 
 /**
  * The chance that a step takes some figure past the far end of its band, or out of a band it was in, from where it
@@ -9,6 +12,7 @@ import { normalCdf } from '../statistics/normalCdf';
  * so a figure that moves towards an end it can't pass does not.
  *
  * @param bodySd doubt about the body after the step, one standard deviation
+ * @param ends how uncertain the ends of the bands themselves are
  * @returns 0–1; an estimate
  */
 export function overshootChance(
@@ -16,6 +20,7 @@ export function overshootChance(
   then: Figures,
   bodySd: number,
   targets: Targets,
+  ends: Doubts = {},
 ): number {
   let kept = 1;
   for (const name of targetNames) {
@@ -29,7 +34,7 @@ export function overshootChance(
     // what is past already is past whatever is added
     if (rising ? from > edge : from < edge) continue;
     const doubt = isBody(name) ? bodySd : 0;
-    const sd = Math.hypot(measuringCv.spoon * (to - from), doubt);
+    const sd = Math.hypot(measuringCv.spoon * (to - from), doubt, ends[name] ?? 0);
     if (sd <= 0) continue;
     const past = (value: number, by: number) =>
       by > 0 ? normalCdf((rising ? value - edge : edge - value) / by) : 0;

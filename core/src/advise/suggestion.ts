@@ -97,7 +97,7 @@ export function suggestion(attempt: Attempt, add: Addition[]): Suggestion {
       return Math.abs(still) < Math.abs(miss) - 1e-6;
     }).length;
   });
-  const proposal = proposeAdditions(from, add, shelf, targets, 'next step', '');
+  const proposal = proposeAdditions(from, add, shelf, targets, 'next step', '', goal.ends);
   const gives = [
     ...givenUp(from.figures, proposal.after, held),
     ...leadGivenUp(from.parts, [...from.parts, ...additionParts(add, shelf)], input.leadId),

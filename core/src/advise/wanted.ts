@@ -2,6 +2,7 @@ import { type Figures, targetFigure } from '../mix/figures';
 import { type Family, usualSeasoning } from '../mix/families';
 import type { Band, TargetName, Targets } from '../mix/targets';
 import type { Taste, TasteMarks } from '../readings/tastes';
+import type { Doubts } from './overshoot';
 import { type HeldName, noticed } from './justNoticeable';
 
 /** One way of putting a bowl right: what it is to be then, and what it relies on where that is not the figure itself. */
@@ -11,6 +12,8 @@ export interface Goal {
   by: string | null;
   /** The figures it relies on then. */
   means: TargetName[];
+  /** How uncertain the far end is, where only the mouth tells it. */
+  ends: Doubts;
 }
 
 /** A step a mouth can tell, g per 100 g (judgement). */
@@ -18,8 +21,22 @@ const step = { saltG: 0.1, acidG: 0.05, garlicG: 0.15 } as const;
 type Seasoning = keyof typeof step;
 const figureOf = { salt: 'saltG', sour: 'acidG', garlic: 'garlicG' } as const;
 
+/** How much further than it asks for a step may go, as a share of it (judgement). */
+const room = 0.5;
+/** What the least measure of it brings, g: an eighth of a teaspoon of salt, half one of lemon juice, half a clove. */
+const leastMeasure = { saltG: 0.71, acidG: 0.13, garlicG: 2 } as const;
+
 /** A band moved to where the mouth wants it: above or below what is there now by what can be tasted. */
-function moved(band: Band | undefined, now: number, by: number, verdict: 'short' | 'over'): Band {
+function moved(
+  name: Seasoning,
+  band: Band | undefined,
+  { per100g: { [name]: now }, massG }: Figures,
+  by: number,
+  verdict: 'short' | 'over',
+): Band {
+  const least = verdict === 'short' && massG > 0 ? (100 * leastMeasure[name]) / massG : 0;
+  // what can't be measured can't be asked for
+  const wide = Math.max(room * by, least);
   if (verdict === 'short') {
     // where a band was asked for and is met, the mouth moves within it
     const met = band && now >= (band.low ?? 0);
@@ -28,17 +45,17 @@ function moved(band: Band | undefined, now: number, by: number, verdict: 'short'
     const low = Math.max(band?.low ?? 0, now + rise, middle);
     // where the band lies below what the mouth wants, it is the mouth's
     const above = low > (band?.high ?? 0);
-    return { low, high: above ? low + 2 * by : Math.max(band?.high ?? 0, low + rise) };
+    return { low, high: above ? low + wide : Math.max(band?.high ?? 0, low + rise) };
   }
   const high = Math.min(band?.high ?? Infinity, Math.max(0, now - by));
-  return { low: Math.min(band?.low ?? Infinity, Math.max(0, high - 2 * by)), high };
+  return { low: Math.min(band?.low ?? Infinity, Math.max(0, high - wide)), high };
 }
+
+/** How much of the way back to what is usual one step of thinning takes (J). */
+const thinnedShare = 0.4;
 
 /** What is right may move by a little more than is noticed, since a spoon is a spoon (J). */
 const heldWithin = 1.2;
-
-/** How much of the way back to what is usual one step takes, where a bowl is far from it (J). */
-const wayBackShare = 0.4;
 
 function offUsual(now: number, usual: { low: number; high: number }, verdict: 'short' | 'over') {
   return Math.max(0, verdict === 'short' ? usual.low - now : now - usual.high);
@@ -56,18 +73,18 @@ const both = (first: Targets, second: Targets): Targets => ({ ...first, ...secon
 
 /** What a flat bowl wants: a little salt and a little sour, of what was not judged by itself. */
 function forFlat(tastes: TasteMarks, now: Figures, over: boolean): Targets {
-  const { saltG, acidG } = now.per100g;
-  if (!over) return tastes.sour ? {} : { acidG: moved(undefined, acidG, step.acidG, 'over') };
+  if (!over)
+    return tastes.sour ? {} : { acidG: moved('acidG', undefined, now, step.acidG, 'over') };
   return {
-    ...(tastes.salt ? {} : { saltG: moved(undefined, saltG, step.saltG / 2, 'short') }),
-    ...(tastes.sour ? {} : { acidG: moved(undefined, acidG, step.acidG, 'short') }),
+    ...(tastes.salt ? {} : { saltG: moved('saltG', undefined, now, step.saltG / 2, 'short') }),
+    ...(tastes.sour ? {} : { acidG: moved('acidG', undefined, now, step.acidG, 'short') }),
   };
 }
 
 /** What hides or thins bitterness, likeliest first; not by what was itself judged right or too much. */
-function forBitter(tastes: TasteMarks, now: Figures): Goal[] {
+function forBitter(tastes: TasteMarks, now: Figures): Omit<Goal, 'ends'>[] {
   const settled = (taste: Taste) => tastes[taste] === 'over' || tastes[taste] === 'right';
-  const goals: Omit<Goal, 'means'>[] = [
+  const goals: Omit<Goal, 'means' | 'ends'>[] = [
     { targets: { sugarsG: shifted(now, 'sugarsG', 1, 3) }, by: 'a little sweetness hides it' },
     { targets: { fatG: shifted(now, 'fatG', 1, 3) }, by: 'fat rounds it' },
     { targets: { bitter: shifted(now, 'bitter', -3, -1) }, by: 'more around it thins it' },
@@ -87,11 +104,15 @@ function forBitter(tastes: TasteMarks, now: Figures): Goal[] {
   }));
 }
 
-/** How far a step grows at most where the tongue says the same again (judgement). */
-const mostGrown = 4;
+/** How far a step grows at most where the tongue says the same again: of salt less, it is not taken out again (judgement). */
+const mostGrown: Readonly<Record<Seasoning, number>> = { saltG: 3, acidG: 4, garlicG: 3 };
 
 /** The same word again after something went in for it: the step before was too small, so the next is twice as large. */
-const grown = (times: number | undefined) => Math.min(mostGrown, 2 ** ((times ?? 1) - 1));
+const grown = (name: Seasoning, times: number | undefined) =>
+  Math.min(mostGrown[name], 2 ** ((times ?? 1) - 1));
+
+/** What is right spans at least so many steps: a move of less can't go past it from where it is not yet right (judgement). */
+const rightSpan = 2;
 
 /**
  * What a bowl is to be, by the dip's own targets with this bowl's marks laid over them: the tongue outranks the band. *Right* holds
@@ -111,6 +132,7 @@ export function goalsOf(
   times: Partial<Record<Taste, number>> = {},
 ): Goal[] {
   const wanted: Targets = { ...targets };
+  const ends: Doubts = {};
   for (const taste of ['salt', 'sour', 'garlic'] as const) {
     const verdict = tastes[taste];
     const name: Seasoning = figureOf[taste];
@@ -118,10 +140,12 @@ export function goalsOf(
     if (verdict === 'short' || verdict === 'over') {
       const usual = usualSeasoning[family][name];
       const off = offUsual(value, usual, verdict);
-      const one = wanted[name] ? step[name] : Math.max(step[name], wayBackShare * off);
-      // a grown step goes no further than just inside what is usual
-      const by = Math.min(one * grown(times[taste]), Math.max(one, off + step[name]));
-      wanted[name] = moved(wanted[name], value, by, verdict);
+      // far from what is usual there is no dip: back to it first, unless the cook asked for something else; by thinning only a part
+      // of the way at once, since it costs a dip of its own
+      const back = wanted[name] ? 0 : off * (verdict === 'short' ? 1 : thinnedShare);
+      const by = Math.max(back, step[name] * grown(name, times[taste]));
+      if (!wanted[name]) ends[name] = Math.max(0, by - rightSpan * step[name]);
+      wanted[name] = moved(name, wanted[name], now, by, verdict);
     } else if (verdict === 'right') {
       const by = heldWithin * noticed(name, value);
       wanted[name] = { low: Math.max(0, value - by), high: value + by };
@@ -139,9 +163,10 @@ export function goalsOf(
   }
   const flat = tastes.flat === 'over' || tastes.flat === 'short';
   const base = flat ? both(wanted, forFlat(tastes, now, tastes.flat === 'over')) : wanted;
-  if (tastes.bitter !== 'over') return [{ targets: base, by: null, means: [] }];
+  if (tastes.bitter !== 'over') return [{ targets: base, by: null, means: [], ends }];
   return forBitter(tastes, now).map(({ targets: more, ...goal }) => ({
     ...goal,
+    ends,
     targets: both(base, more),
   }));
 }

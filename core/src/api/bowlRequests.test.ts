@@ -63,7 +63,7 @@ describe('advise, stage and loads as JSON', () => {
   });
 
   test('the same mark again after something went in asks for a larger step; what is wrong is answered by hand', () => {
-    const salted = [...parts, { ingredient: 'sea-salt-fine', amount: '1/8 tsp' }];
+    const salted = [...parts, { ingredient: 'sea-salt-fine', amount: '3/4 tsp' }];
     const asked = (marks: unknown, faults: string[] = []) =>
       adviseRequest({ parts: salted, atHand: ['sea-salt-fine', 'water'], marks, faults }, solver);
     const grams = ({ suggestions }: ReturnType<typeof asked>) => suggestions[0]?.add[0]?.massG ?? 0;
