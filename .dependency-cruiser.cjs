@@ -17,6 +17,7 @@ const coreFolders = [
   'landing',
   'ways',
   'advise',
+  'swap',
   'batch',
   'day',
   'book',

@@ -20,6 +20,15 @@ const neverRaw: readonly Hazard[] = [
   'raw-egg',
 ];
 
+/** Whether a thing may go in as it is, into a dip that is free of something. */
+export function fitsFree(one: Ingredient, { allergens, diets }: FreeOf): boolean {
+  return (
+    !one.hazards.some((hazard) => neverRaw.includes(hazard)) &&
+    !one.allergens.some((allergen) => allergens.includes(allergen)) &&
+    diets.every((diet) => dietFit([{ ingredient: one, massG: 1 }], diet).fits !== false)
+  );
+}
+
 /** What a family is thickened or stretched with though it is not in yet (J). */
 const baseRoles: Readonly<Record<Family, readonly Role[]>> = {
   pulse: ['legume', 'sesame-paste'],
@@ -68,9 +77,7 @@ export function choicesFor(
     if (place === 'bowl') blended.set(ingredient.kind, (blended.get(ingredient.kind) ?? 0) + massG);
   }
   const fits = (one: Ingredient) =>
-    !one.hazards.some((hazard) => neverRaw.includes(hazard)) &&
-    !one.allergens.some((allergen) => free.allergens.includes(allergen)) &&
-    free.diets.every((diet) => dietFit([{ ingredient: one, massG: 1 }], diet).fits !== false) &&
+    fitsFree(one, free) &&
     (blended.has(one.kind) ||
       alwaysFits.includes(one.role) ||
       baseRoles[family].includes(one.role));

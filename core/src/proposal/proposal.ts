@@ -21,7 +21,8 @@ export type Maker =
   | 'size'
   | 'order'
   | 'loosening'
-  | 'trial';
+  | 'trial'
+  | 'swap';
 
 /** What a change brings along beside the figures it is made for. */
 export interface Consequences {
