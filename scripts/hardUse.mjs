@@ -324,6 +324,7 @@ const asked = [
     { parts: [{ ingredient: 'water', amount: '999999999 kg' }], leastMl: 50, mostMl: 20_000 },
   ],
   ['loads', { parts: tahini, leastMl: 50, mostMl: 200 }],
+  ['swap', { parts: tahini, swap: 0 }],
   ['analyse', '['.repeat(200_000)],
   ['analyse', 'not JSON'],
 ];

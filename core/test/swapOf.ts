@@ -28,7 +28,7 @@ export function swapOf(
 ): SwapQuestion {
   const { family = 'pulse', ...more } = extra;
   const kitchen = kitchenOf();
-  const making = { method: usualMethod, machineId: 'food-processor', servedAtC: 8 };
+  const making = { dipId: 'swap', method: usualMethod, machineId: 'food-processor', servedAtC: 8 };
   return {
     parts,
     index,

@@ -4,6 +4,7 @@ import { linesRequest } from './linesRequest';
 import { planRequest } from './planRequest';
 import { coolRequest, prepareRequest, soakRequest } from './prepRequests';
 import { readingRequest } from './readingRequest';
+import { swapRequest } from './swapRequest';
 import type { LinearSolver } from '../landing/linearProgram';
 import { type AnswerText, refusedText, type Verb } from './answered';
 import { BadInput } from '../book/fieldError';
@@ -47,6 +48,8 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return loadsRequest(value);
     case 'lines':
       return linesRequest(value);
+    case 'swap':
+      return swapRequest(value);
   }
 }
 

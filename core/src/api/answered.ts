@@ -11,6 +11,7 @@ export const verbs = [
   'stage',
   'loads',
   'lines',
+  'swap',
 ] as const;
 export type Verb = (typeof verbs)[number];
 

@@ -112,7 +112,8 @@ export interface BowlAnswer {
   volumeMl: number;
 }
 
-function bowlAnswer(figures: Figures, sd: number): BowlAnswer {
+/** Figures of a bowl as they are answered. */
+export function bowlAnswer(figures: Figures, sd: number): BowlAnswer {
   const { freshBody, warmBody, chilledBody, massG, volumeMl, per100g } = figures;
   const { saltG, acidG, garlicG, fatG } = per100g;
   return {

@@ -7,7 +7,8 @@ import type { Bowl } from '../proposal/proposal';
 import type { KeptName } from './keptFigures';
 
 /** By what a substitute's amount is chosen: what it does, its weight, or the amount as it is written. */
-export type AmountBy = 'strength' | 'weight' | 'amount';
+export const amountsBy = ['strength', 'weight', 'amount'] as const;
+export type AmountBy = (typeof amountsBy)[number];
 
 /** A dip or a bowl with one part of it in question. */
 export interface SwapQuestion {

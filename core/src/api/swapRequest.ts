@@ -1,0 +1,172 @@
+import Joi from 'joi';
+import { BadInput, checked } from '../book/fieldError';
+import type { LandingPart } from '../landing/landParts';
+import { everyday } from '../larder/everyday';
+import { resolveIngredient } from '../larder/find';
+import type { Ingredient } from '../larder/ingredient';
+import type { Larder } from '../larder/larder';
+import { type Family, families } from '../mix/families';
+import { type KeptName, keptNames } from '../swap/keptFigures';
+import { type Candidate, type MovedPart, readySwap, swapFor } from '../swap/swap';
+import { type AmountBy, amountsBy, type SwapQuestion } from '../swap/swapQuestion';
+import { swaps } from '../swap/swaps';
+import { bowlAnswer, type BowlAnswer } from './answers';
+import {
+  dipKeys,
+  type DipRequest,
+  partKeys,
+  type PartRequest,
+  requestLarder,
+  requestParts,
+} from './dipRequest';
+import { type LandRequest, requestTargets, targetSchema } from './landRequest';
+import { freeOf, type FreeRequest, freeSchema } from './marksRequest';
+import { requestKitchen } from './requestKitchen';
+
+interface SwapRequest extends DipRequest {
+  swap: number;
+  to?: string;
+  keep: KeptName[];
+  free: FreeRequest;
+  hold: number[];
+  atHand?: string[];
+  inBowl: boolean;
+  amountBy: AmountBy;
+  family: Family;
+  target: LandRequest['target'];
+}
+
+const swapSchema = Joi.object<SwapRequest>({
+  ...dipKeys,
+  parts: Joi.array().items(Joi.object(partKeys)).min(1).max(200).required(),
+  swap: Joi.number().integer().min(0).max(199).required(),
+  to: Joi.string().min(1).max(120),
+  keep: Joi.array()
+    .items(Joi.string().valid(...keptNames))
+    .unique()
+    .default([...keptNames]),
+  free: freeSchema.default([]),
+  hold: Joi.array().items(Joi.number().integer().min(0).max(199)).max(200).default([]),
+  atHand: Joi.array().items(Joi.string().min(1).max(120)).max(300),
+  inBowl: Joi.boolean().default(false),
+  amountBy: Joi.string()
+    .valid(...amountsBy)
+    .default('strength'),
+  family: Joi.string()
+    .valid(...families)
+    .default('pulse'),
+  target: targetSchema.default({}),
+}).required();
+
+/** A candidate as it is answered. */
+export interface CandidateAnswer {
+  ingredient: string;
+  amount: string;
+  massG: number;
+  others: (Pick<MovedPart, 'ingredient' | 'from' | 'to'> & { part: number })[];
+  /** The whole dip after it, as analyse takes it. */
+  parts: PartRequest[];
+  before: SwapFigures;
+  after: SwapFigures;
+  keeps: KeptName[];
+  distance: number;
+  gains: string[];
+  loses: string[];
+  costEur: number;
+  keepDays: { before: number; after: number };
+  colour: string | null;
+  words: string;
+}
+
+/** Figures of a bowl with all that a swap keeps. */
+export type SwapFigures = BowlAnswer & Record<'sugarsG' | 'heat' | 'bitter' | 'savoury', number>;
+
+const partAnswer = ({
+  ingredient,
+  amountText,
+  place,
+  garlicForm,
+  germOut,
+  atC,
+}: LandingPart): PartRequest => ({
+  ingredient: ingredient.id,
+  amount: amountText,
+  where: place,
+  ...(garlicForm ? { garlicForm } : {}),
+  ...(germOut === undefined ? {} : { germOut }),
+  ...(atC === undefined ? {} : { atC }),
+});
+
+function candidateAnswer(one: Candidate): CandidateAnswer {
+  const { ingredient, amount, massG, others, parts, proposal, keeps, distance, colour, words } =
+    one;
+  const { before, after, consequences, sure } = proposal;
+  const figures = (of: typeof before): SwapFigures => {
+    const { sugarsG, heat, bitter, savoury } = of.per100g;
+    return { ...bowlAnswer(of, sure.bodySd), sugarsG, heat, bitter, savoury };
+  };
+  return {
+    ...{ ingredient: ingredient.id, amount, massG, keeps, distance, colour, words },
+    others: others.map(({ index, ingredient: id, from, to }) => ({
+      part: index,
+      ingredient: id,
+      from,
+      to,
+    })),
+    parts: parts.map(partAnswer),
+    before: figures(before),
+    after: figures(after),
+    gains: consequences.allergensGained,
+    loses: consequences.allergensLost,
+    costEur: consequences.costEur,
+    keepDays: consequences.keepDays,
+  };
+}
+
+function named(larder: Larder, name: string, field: string): Ingredient {
+  const found = resolveIngredient(larder, name);
+  if (!found.ok) throw new BadInput(field, found.message);
+  return found.value;
+}
+
+/**
+ * What could go in instead of a part of a dip given as plain JSON (docs/format.md), or what one thing would do there.
+ *
+ * @param value the parsed request
+ * @throws BadInput naming the field that is wrong
+ */
+export function swapRequest(value: unknown): { candidates: CandidateAnswer[] } {
+  const request = checked(swapSchema, value);
+  const larder = requestLarder(request.larder);
+  const read = requestParts(request, larder);
+  const { swap: index, hold, family, keep, inBowl, amountBy } = request;
+  const within = (place: number, field: string) => {
+    if (place < read.length) return;
+    throw new BadInput(field, `There are ${read.length} parts, counted from 0.`);
+  };
+  within(index, 'swap');
+  hold.forEach((place, i) => within(place, `hold[${i}]`));
+  const parts = read.map((part, i): LandingPart => ({
+    ...part,
+    amountText: request.parts[i]?.amount ?? '',
+    hold: hold.includes(i),
+  }));
+  const { machine, conditionsOf } = requestKitchen(request, larder, read);
+  const question: SwapQuestion = {
+    ...{ parts, index, conditionsOf, keep, inBowl, amountBy },
+    bowl: { machine, family },
+    targets: requestTargets(request.target),
+    mayAdd: [everyday.water, everyday.salt].flatMap((id) => larder.get(id) ?? []),
+  };
+  if (request.to !== undefined) {
+    const to = named(larder, request.to, 'to');
+    return { candidates: [candidateAnswer(swapFor(readySwap(question), to))] };
+  }
+  const atHand = request.atHand?.map((name, i) => named(larder, name, `atHand[${i}]`).id);
+  const among = {
+    larder: larder.values(),
+    free: freeOf(request.free),
+    ...(atHand ? { atHand: new Set(atHand) } : {}),
+  };
+  return { candidates: swaps(question, among).map(candidateAnswer) };
+}
