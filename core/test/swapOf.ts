@@ -1,4 +1,5 @@
 import { warmConditions } from '../src/dip/warmMethod';
+import { machineFor } from '../src/kitchen/kitchen';
 import type { Family } from '../src/mix/families';
 import { usualMethod } from '../src/mix/method';
 import type { LandingPart } from '../src/landing/landParts';
@@ -29,11 +30,13 @@ export function swapOf(
   const { family = 'pulse', ...more } = extra;
   const kitchen = kitchenOf();
   const making = { dipId: 'swap', method: usualMethod, machineId: 'food-processor', servedAtC: 8 };
+  const machine = machineFor(making, kitchen);
+  const conditions = warmConditions(making, parts, kitchen);
   return {
     parts,
     index,
     bowl: { machine: { mostMl: 1800 }, family },
-    conditionsOf: (some) => warmConditions(making, some, kitchen),
+    under: { conditions, method: usualMethod, machine, worked: [] },
     targets: {},
     keep: keptNames,
     inBowl: false,

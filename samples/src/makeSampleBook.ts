@@ -1,4 +1,5 @@
 import { type Book, defaultSettings, emptyBook } from '@cobbet/core/book/book';
+import type { KeptSwap } from '../../core/src/book/keptSwap';
 import type { Byproduct } from '@cobbet/core/book/byproduct';
 import { type Dip, emptyDip } from '@cobbet/core/dip/dip';
 import { emptyPlan, type Plan, usualResources } from '@cobbet/core/day/plan';
@@ -219,6 +220,50 @@ const ledger: readonly Byproduct[] = [
   },
 ];
 
+/** What went in for what, why, and how that was. */
+const swaps: readonly KeptSwap[] = [
+  {
+    id: 'swap-sunflower-tahini',
+    dipId: 'weir-house-no-sesame',
+    rowId: 'weir-house-no-sesame-1',
+    from: { ingredientId: 'tahini-hulled', amount: '1/3 cup', massG: 81 },
+    to: { ingredientId: 'sunflower-butter', amount: '1/4 cup', massG: 64 },
+    said: 'less bitter; tastes of sunflower seed butter; no sesame',
+    why: 'allergy',
+    ...{ runId: null, trialId: null, verdict: 'again', at: at(6) },
+  },
+  {
+    id: 'swap-rapeseed-olive',
+    dipId: 'weir-house-no-sesame',
+    rowId: 'weir-house-no-sesame-9',
+    from: { ingredientId: 'olive-oil-extra-virgin', amount: '1 tbsp', massG: 13.5 },
+    to: { ingredientId: 'rapeseed-oil', amount: '1 tbsp', massG: 13.6 },
+    said: 'tastes of rapeseed oil',
+    why: 'cost',
+    ...{ runId: null, trialId: null, verdict: 'only here', at: at(9) },
+  },
+  {
+    id: 'swap-miso-cheese',
+    dipId: 'nettle-pumpkin-seed-pesto',
+    rowId: 'nettle-pumpkin-seed-pesto-4',
+    from: { ingredientId: 'grana-style', amount: '1/4 cup', massG: 24 },
+    to: { ingredientId: 'miso-white', amount: '1 tbsp', massG: 17 },
+    said: 'less salty, leaner; tastes of white miso; no milk, no egg; adds soy',
+    why: 'allergy',
+    ...{ runId: null, trialId: null, verdict: 'again', at: at(12) },
+  },
+  {
+    id: 'swap-radish-cucumber',
+    dipId: 'radish-dill-yogurt',
+    rowId: 'radish-dill-yogurt-2',
+    from: { ingredientId: 'cucumber-grated', amount: '1 cup', massG: 150 },
+    to: { ingredientId: 'radish-raw', amount: '1 cup', massG: 116 },
+    said: 'tastes of radish',
+    why: 'had none',
+    ...{ runId: null, trialId: null, verdict: 'again', at: at(15) },
+  },
+];
+
 /**
  * The sample book: formulas of the Lockside kitchen with the trials that led to them. Readings come from the model
  * with a hidden offset of this kitchen and noise; the same every time.
@@ -245,6 +290,7 @@ export function makeSampleBook(): BookFile {
     stock: new Map(stock.map((item) => [item.id, item])),
     yields: new Map(yields.map((result) => [result.id, result])),
     byproducts: new Map(ledger.map((kept) => [kept.id, kept])),
+    swaps: new Map(swaps.map((one) => [one.id, one])),
     settings: new Map([[settings.id, settings]]),
   };
   return toBookFile(book, at(41));

@@ -17,8 +17,6 @@ export interface BowlInKitchen {
   kitchen: Kitchen;
   machine: Machine;
   conditions: Conditions;
-  /** What other parts in its place are evaluated under: as warm as they get. */
-  conditionsOf: (parts: readonly Part[]) => Conditions;
 }
 
 /** Readings of a request, checked against its parts. */
@@ -70,9 +68,6 @@ export function requestKitchen(
     yields: [],
     calibrationOf: () => calibration,
   };
-  const conditionsOf = (some: readonly Part[]) => {
-    const making = { dipId: bowlFormula, machineId: machine.id, servedAtC };
-    return conditionsFor({ ...making, method: warmMethod(method, some, machine) }, kitchen);
-  };
-  return { kitchen, machine, conditions: conditionsOf(parts), conditionsOf };
+  const making = { dipId: bowlFormula, method: warm, machineId: machine.id, servedAtC };
+  return { kitchen, machine, conditions: conditionsFor(making, kitchen) };
 }

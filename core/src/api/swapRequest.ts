@@ -9,6 +9,7 @@ import { type Family, families } from '../mix/families';
 import { type KeptName, keptNames } from '../swap/keptFigures';
 import { type Candidate, type MovedPart, readySwap, swapFor } from '../swap/swap';
 import { type AmountBy, amountsBy, type SwapQuestion } from '../swap/swapQuestion';
+import { couldStandIn } from '../swap/couldStandIn';
 import { swaps } from '../swap/swaps';
 import { bowlAnswer, type BowlAnswer } from './answers';
 import {
@@ -151,9 +152,10 @@ export function swapRequest(value: unknown): { candidates: CandidateAnswer[] } {
     amountText: request.parts[i]?.amount ?? '',
     hold: hold.includes(i),
   }));
-  const { machine, conditionsOf } = requestKitchen(request, larder, read);
+  const { machine, conditions } = requestKitchen(request, larder, read);
   const question: SwapQuestion = {
-    ...{ parts, index, conditionsOf, keep, inBowl, amountBy },
+    ...{ parts, index, keep, inBowl, amountBy },
+    under: { conditions, method: request.method, machine, worked: [] },
     bowl: { machine, family },
     targets: requestTargets(request.target),
     mayAdd: [everyday.water, everyday.salt].flatMap((id) => larder.get(id) ?? []),
@@ -168,5 +170,5 @@ export function swapRequest(value: unknown): { candidates: CandidateAnswer[] } {
     free: freeOf(request.free),
     ...(atHand ? { atHand: new Set(atHand) } : {}),
   };
-  return { candidates: swaps(question, among).map(candidateAnswer) };
+  return { candidates: swaps(question, couldStandIn(question, among)).map(candidateAnswer) };
 }

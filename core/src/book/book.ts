@@ -3,6 +3,7 @@ import type { MeasureSystem } from '../amounts/measureSystem';
 import type { Byproduct } from './byproduct';
 import type { Dip } from '../dip/dip';
 import { defaultKit, type Kit } from '../kitchen/kit';
+import type { KeptSwap } from './keptSwap';
 import type { Plan } from '../day/plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
@@ -46,6 +47,7 @@ export interface BookTables {
   yields: YieldResult;
   byproducts: Byproduct;
   timers: Timer;
+  swaps: KeptSwap;
 }
 export type TableName = keyof BookTables;
 
@@ -61,6 +63,7 @@ export const tableNames = [
   'yields',
   'byproducts',
   'timers',
+  'swaps',
 ] as const satisfies readonly TableName[];
 
 /** Tables that a file holds as lists of records; there is one record of settings. */

@@ -275,6 +275,7 @@ export const migrations: readonly Migration[] = [
       }),
     },
   },
+  { name: 'swaps are kept, with why and how they were', from: 11, up: {}, down: {} },
 ];
 
 /**

@@ -5,6 +5,7 @@ const words: Record<string, string> = {
   dips: 'the dip',
   plans: 'the day',
   timers: 'the timer',
+  swaps: 'a swap',
   byproducts: 'what is kept',
   stock: 'what is in the house',
   yields: 'a yield',

@@ -17,7 +17,8 @@ import { localDate, localTime, moment } from './realTimes';
 import type { Timer } from './timer';
 import type { YieldResult } from '../prepare/yieldResult';
 import type { Run } from './run';
-import type { Course } from './runEvents';
+import { type KeptSwap, type SwapSide, swapVerdicts } from './keptSwap';
+import { type Course, reasons } from './runEvents';
 import { additionsIn, course } from './courseSchema';
 import { id, mass, row, text, trialRow } from './rowSchemas';
 import type { KeptReading } from '../readings/keptReading';
@@ -200,6 +201,32 @@ export const stockSchema = Joi.object<StockItem>({
   id: id.required(),
   amount: text(200).required(),
   useBy: localDate.allow(null).required(),
+});
+
+const swapSide = Joi.object<SwapSide>({
+  ingredientId: id.required(),
+  amount: text(200).required(),
+  massG: mass.required(),
+});
+
+export const swapSchema = Joi.object<KeptSwap>({
+  id: id.required(),
+  dipId: id.required(),
+  rowId: id.required(),
+  from: swapSide.required(),
+  to: swapSide.required(),
+  said: text(500).required(),
+  why: Joi.string()
+    .valid(...reasons)
+    .allow(null)
+    .required(),
+  runId: id.allow(null).required(),
+  trialId: id.allow(null).required(),
+  verdict: Joi.string()
+    .valid(...swapVerdicts)
+    .allow(null)
+    .required(),
+  at: moment.required(),
 });
 
 export const byproductSchema = Joi.object<Byproduct>({

@@ -8,6 +8,7 @@ import {
   runSchema,
   settingsSchema,
   stockSchema,
+  swapSchema,
   timerSchema,
   trialSchema,
   yieldSchema,
@@ -35,6 +36,7 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
   yields: { schema: yieldSchema, most: 20_000, since: 4 },
   byproducts: { schema: byproductSchema, most: 20_000, since: 5 },
   timers: { schema: timerSchema, most: 1000, since: 5 },
+  swaps: { schema: swapSchema, most: 20_000, since: 12 },
 };
 
 /** A book file as docs/format.md describes it, at the present version. */

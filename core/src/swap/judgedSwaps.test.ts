@@ -3,6 +3,7 @@ import { swapOf, writtenParts } from '../../test/swapOf';
 import { shippedLarder } from '../larder/larder';
 import type { Family } from '../mix/families';
 import { readySwap, swapFor } from './swap';
+import { couldStandIn } from './couldStandIn';
 import { swaps } from './swaps';
 
 type Rows = readonly (readonly [id: string, amount: string])[];
@@ -113,10 +114,13 @@ function asked(dip: string, from: string) {
 }
 
 const larder = [...shippedLarder.values()];
-const ranked = (dip: string, from: string, allergens: string[] = [], vegan = false) =>
-  swaps(asked(dip, from), { larder, free: { allergens, diets: vegan ? ['vegan'] : [] } }).map(
-    ({ ingredient }) => ingredient.id,
-  );
+function rankedAll(dip: string, from: string, allergens: string[] = [], vegan = false) {
+  const question = asked(dip, from);
+  const free = { allergens, diets: vegan ? (['vegan'] as const) : [] };
+  return swaps(question, couldStandIn(question, { larder, free }));
+}
+const ranked = (...args: Parameters<typeof rankedAll>) =>
+  rankedAll(...args).map(({ ingredient }) => ingredient.id);
 
 /** What a cook would take first where it is not in the house, and what is as good. */
 const firstChoices: readonly (readonly [dip: string, from: string, anyOf: readonly string[]])[] = [
@@ -213,8 +217,7 @@ describe('judged swaps', () => {
   });
 
   test('what nothing stands in for is far from everything', () => {
-    const question = asked('avocado', 'avocado');
-    const [nearest] = swaps(question, { larder, free: { allergens: [], diets: [] } });
+    const [nearest] = rankedAll('avocado', 'avocado');
     expect(nearest?.distance).toBeGreaterThan(10);
   });
 });

@@ -10,10 +10,12 @@ import { figuresOf } from '../mix/figures';
 import { mixOf } from '../mix/mix';
 import { keptFigure, noticedChange } from './keptFigures';
 import { readySwap, swapFor } from './swap';
-import { couldStandIn, swaps } from './swaps';
+import { conditionsWith } from './swapQuestion';
+import { couldStandIn } from './couldStandIn';
+import { swaps } from './swaps';
 
-const anything = { larder: shippedLarder.values(), free: { allergens: [], diets: [] } };
 const larder = [...shippedLarder.values()];
+const anything = { larder, free: { allergens: [], diets: [] } };
 
 /** A dip of any pattern, in kitchen measures, each part a little its own way. */
 const dips = fc
@@ -46,7 +48,7 @@ const asked = fc
       i === hold ? { ...part, hold: true } : part,
     );
     const question = swapOf(parts, index, { family: dip.family, inBowl });
-    const among = couldStandIn(question, { ...anything, larder });
+    const among = couldStandIn(question, anything);
     return { question, to: among.length > 0 ? among[to % among.length] : undefined, hold };
   });
 
@@ -56,9 +58,9 @@ describe('a swap, whatever the dip', () => {
       fc.property(asked, ({ question, to }) => {
         if (!to) return;
         const one = swapFor(readySwap(question), to);
-        const again = figuresOf(mixOf(one.parts), question.conditionsOf(one.parts));
+        const again = figuresOf(mixOf(one.parts), conditionsWith(question.under, one.parts));
         expect(again).toEqual(one.proposal.after);
-        const before = figuresOf(mixOf(question.parts), question.conditionsOf(question.parts));
+        const before = figuresOf(mixOf(question.parts), question.under.conditions);
         for (const name of one.keeps) {
           const [from, then] = [keptFigure(name, before) ?? NaN, keptFigure(name, again) ?? NaN];
           expect(Math.abs(then - from)).toBeLessThanOrEqual(noticedChange(name, from) + 1e-9);
@@ -116,7 +118,7 @@ describe('a swap, whatever the dip', () => {
         const back = swapFor(readySwap({ ...question, parts: there.parts }), own.ingredient);
         compared += 1;
         const figures = [question.parts, back.parts].map((parts) =>
-          figuresOf(mixOf(parts), question.conditionsOf(parts)),
+          figuresOf(mixOf(parts), conditionsWith(question.under, parts)),
         );
         const [before, after] = figures;
         if (!before || !after) return;
@@ -136,11 +138,12 @@ describe('a swap, whatever the dip', () => {
         dips,
         fc.nat(30),
         fc.constantFrom('milk', 'sesame', 'gluten', 'soy'),
-        (dip, at, free) => {
+        (dip, at, allergen) => {
           const question = swapOf(dip.parts, at % dip.parts.length, { family: dip.family });
-          const all = swaps(question, { larder, free: { allergens: [free], diets: ['vegan'] } });
+          const free = { allergens: [allergen], diets: ['vegan' as const] };
+          const all = swaps(question, couldStandIn(question, { larder, free }));
           for (const { ingredient } of all) {
-            expect(ingredient.allergens).not.toContain(free);
+            expect(ingredient.allergens).not.toContain(allergen);
             expect(ingredient.vegan).not.toBe(false);
             expect(ingredient.hazards).not.toContain('raw-pulse');
           }

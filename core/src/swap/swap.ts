@@ -13,7 +13,7 @@ import { asWritten, measured } from './measuredPart';
 import { ownAmount } from './ownAmount';
 import { apart } from './relatives';
 import { distance } from './swapDistance';
-import type { SwapQuestion } from './swapQuestion';
+import { conditionsWith, type SwapQuestion } from './swapQuestion';
 import { type Shift, swapWords } from './swapWords';
 
 /** A part that moves a little to make up for a swap. */
@@ -55,9 +55,9 @@ const ownPull = 0.08;
 const most = { times: 12, ofDip: 0.8 } as const;
 
 /** What is kept of a dip, where it stands. */
-function keptOf({ parts, keep, conditionsOf }: SwapQuestion): Kept[] {
+function keptOf({ parts, keep, under }: SwapQuestion): Kept[] {
   const mix = mixOf(parts);
-  const conditions = conditionsOf(parts);
+  const { conditions } = under;
   return keep.map((name) => {
     const value = keptValue(name, mix, conditions);
     return { name, value, noticed: noticedChange(name, value) };
@@ -120,8 +120,8 @@ export interface ReadyQuestion {
 }
 
 export function readySwap(question: SwapQuestion): ReadyQuestion {
-  const { parts, bowl, conditionsOf } = question;
-  const conditions = conditionsOf(parts);
+  const { parts, bowl, under } = question;
+  const { conditions } = under;
   return {
     question,
     from: startFrom({ ...bowl, parts, conditions }),
@@ -184,7 +184,7 @@ const roughTaste = 1.5;
  */
 export function swapFor(ready: ReadyQuestion, to: Ingredient): Candidate {
   const { question, from, keep, conditions } = ready;
-  const { parts, index, bowl, conditionsOf, targets } = question;
+  const { parts, index, bowl, under, targets } = question;
   const old = parts[index];
   if (!old) throw new RangeError(`there is no part ${index}`);
   const { newcomer, own } = ownQuestion(ready, old, to);
@@ -193,7 +193,7 @@ export function swapFor(ready: ReadyQuestion, to: Ingredient): Candidate {
   const isSame = placed === old;
   const after = isSame ? swapped : madeUpFor(question, swapped, keep, conditions);
   const label = `Swap ${old.ingredient.name} for ${to.name}`;
-  const end = { ...bowl, parts: after, conditions: conditionsOf(after) };
+  const end = { ...bowl, parts: after, conditions: conditionsWith(under, after) };
   const proposal = propose(from, end, targets, { maker: 'swap', label, edits: [] });
   const { all, keeps, shifts } = compared(question, proposal);
   const others = after.flatMap((part, i): MovedPart[] => {

@@ -72,7 +72,7 @@ const costOf = ({ per100g }: Figures) => per100g.costEur;
 /** How far a candidate is from what it goes in for: the sum of what is different, weighted; 0 for the thing itself. */
 export function distance(ranked: Ranked): number {
   const { shifts, proposal, tastesApart, leads, textureApart, moved, colours } = ranked;
-  const { allergensGained, dietsLost, keepDays, cautions } = proposal.consequences;
+  const { dietsLost, keepDays, cautions } = proposal.consequences;
   const figures = shifts.reduce((sum, { name, times }) => {
     const counted = Math.max(0, Math.min(mostTimes, times) - nothingTimes);
     return sum + keptWeight[name] * counted;

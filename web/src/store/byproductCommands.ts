@@ -24,7 +24,8 @@ const openedDays = 3;
 
 /** The rest of a run's addition, as the ledger knows it: kept twice, it is there once. */
 export const restId = (runId: string, { rowId }: Pick<RunEntry, 'rowId'>): string =>
-  `rest-${runId}-${rowId}`;
+  // ids have at most 80 letters
+  `rest-${runId}-${rowId}`.slice(0, 80);
 
 /** What of an addition did not go into the bowl, g. */
 export const restG = ({ planned }: RunEntry, went: WentIn | null): number =>

@@ -51,6 +51,7 @@ interface CobbetSchema extends DBSchema {
   yields: { key: string; value: BookTables['yields'] };
   byproducts: { key: string; value: BookTables['byproducts'] };
   timers: { key: string; value: BookTables['timers'] };
+  swaps: { key: string; value: BookTables['swaps'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };

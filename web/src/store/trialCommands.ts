@@ -27,6 +27,9 @@ export async function completeRun(runId: string): Promise<string> {
     return [
       put('trials', trial),
       remove('runs', runId),
+      ...[...book.swaps.values()]
+        .filter((swap) => swap.runId === runId)
+        .map((swap) => put('swaps', { ...swap, trialId: id })),
       ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
     ];
   };

@@ -1,6 +1,9 @@
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { SpoonProof } from '@cobbet/core/landing/spoonProof';
 import type { StallQuestion, ThroughStall } from '@cobbet/core/dip/throughStall';
+import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import type { Candidate } from '@cobbet/core/swap/swap';
+import type { SwapQuestion } from '@cobbet/core/swap/swapQuestion';
 import type { EstimatesWorker } from './estimates.worker';
 import { WorkerClient } from './workerClient';
 
@@ -36,4 +39,18 @@ export function throughStallInWorker(
   signal: AbortSignal,
 ): Promise<ThroughStall> {
   return estimates.ask((api) => api.throughStall(question), signal);
+}
+
+/**
+ * What could go in instead of a part of a dip, ranked, worked out in a worker.
+ *
+ * @param among what could stand in
+ * @throws Error with a sentence for the cook; AbortError when cancelled
+ */
+export function swapsInWorker(
+  question: SwapQuestion,
+  among: readonly Ingredient[],
+  signal: AbortSignal,
+): Promise<Candidate[]> {
+  return estimates.ask(async (api): Promise<Candidate[]> => api.swaps(question, among), signal);
 }

@@ -35,6 +35,7 @@ export function BenchLine({
   shown,
   view,
   preview,
+  onSwap,
   measured,
   width,
 }: {
@@ -45,6 +46,8 @@ export function BenchLine({
   view: AmountView;
   /** The dip with what is proposed in it; null where nothing is. */
   preview: ReturnType<typeof analyseDip> | null;
+  /** A row is to be swapped. */
+  onSwap: (rowId: string) => void;
   /** Takes the element whose width the line has. */
   measured: Ref<HTMLDivElement>;
   /** px */
@@ -112,6 +115,7 @@ export function BenchLine({
             onEditRow={edits.editRow}
             onRetype={edits.retype}
             onDelete={edits.takeOut}
+            onSwap={onSwap}
             doubtful={doubtful}
           />
         </AfterRows>

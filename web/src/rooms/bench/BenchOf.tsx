@@ -2,7 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { proposeSize } from '@cobbet/core/batch/resize';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { type Dip, mostRows } from '@cobbet/core/dip/dip';
 import type { Nudge } from '@cobbet/core/dip/nudges';
@@ -20,6 +19,7 @@ import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { additionEffect } from './additionEffect';
+import { type BenchDialog, BenchDialogs } from './BenchDialogs';
 import { BenchHeader } from './BenchHeader';
 import { BenchLine } from './BenchLine';
 import { BenchSide } from './side/BenchSide';
@@ -31,10 +31,7 @@ import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
-const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
-
-const WaysDialog = later(() => import('./ways/WaysDialog').then(({ WaysDialog }) => WaysDialog));
-const SizeDialog = later(() => import('./size/SizeDialog').then(({ SizeDialog }) => SizeDialog));
+const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const NudgeTable = later(() =>
   import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
@@ -60,11 +57,14 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
   const { amountView } = useSettings();
   const [shown, setShown] = useState<ShownQuantity>('body');
-  const [about, setAbout] = useState(false);
-  const [sizing, setSizing] = useState(false);
-  const [ways, setWays] = useState(false);
+  const [dialog, setDialog] = useState<BenchDialog | null>(null);
   const [nudging, setNudging] = useState(false);
   const [looked, setLooked] = useState<Proposal | null>(null);
+  const [swapping, setSwapping] = useState<string | null>(null);
+  const leaveSwap = () => {
+    setSwapping(null);
+    setLooked(null);
+  };
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
@@ -73,7 +73,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
   const { stallsAt, doubts } = line;
-  const { machine, kitchen } = bench;
+  const { kitchen } = bench;
 
   const lookAt = useCallback(
     (nudge: Nudge | null) => setLooked(nudge && proposeNudge(dip, kitchen, nudge, 'looked-at')),
@@ -116,9 +116,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onEdit={edits.edit}
           onLand={() => void control.land()}
           machines={kitMachines(kitchen.kit)}
-          onAbout={() => setAbout(true)}
-          onSize={() => setSizing(true)}
-          onWays={() => setWays(true)}
+          onAbout={() => setDialog('about')}
+          onSize={() => setDialog('size')}
+          onWays={() => setDialog('ways')}
         >
           <TrialCount trials={line.trials} />
         </BenchHeader>
@@ -130,6 +130,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
             shown={shown}
             view={amountView}
             preview={preview}
+            onSwap={setSwapping}
             measured={ref}
             width={width}
           />
@@ -175,27 +176,22 @@ export function BenchOf({ dip }: { dip: Dip }) {
         stallsAt={stallsAt}
         doubts={doubts}
         edits={edits}
-      />
-      {sizing && (
-        <SizeDialog
-          bench={bench}
-          machine={machine}
-          onTake={(sized) => {
-            edits.take(proposeSize(dip, kitchen, sized));
-            setSizing(false);
-          }}
-          onClose={() => setSizing(false)}
-        />
-      )}
-      {ways && <WaysDialog bench={bench} onTake={edits.take} onClose={() => setWays(false)} />}
-      {about && (
-        <AboutDip
-          dip={dip}
-          blendC={bench.conditions.method.blendC}
-          onEdit={edits.edit}
-          onClose={() => setAbout(false)}
-        />
-      )}
+      >
+        {swapping !== null && (
+          <SwapPanel
+            key={swapping}
+            bench={bench}
+            rowId={swapping}
+            onLook={setLooked}
+            onTake={(proposal, swapped) => {
+              edits.swap(proposal, swapped);
+              leaveSwap();
+            }}
+            onClose={leaveSwap}
+          />
+        )}
+      </BenchSide>
+      <BenchDialogs bench={bench} open={dialog} edits={edits} onClose={() => setDialog(null)} />
     </Box>
   );
 }

@@ -17,6 +17,7 @@ import { applyEdits } from '@cobbet/core/proposal/edit';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useMemo } from 'react';
 import { editDip, newId } from '@/store/commands';
+import { type Swapped, takeSwap } from '@/store/swapCommands';
 import { takeProposal } from '@/store/takeProposal';
 
 /** Everything the bench does to its dip, each a command with a name; the same functions for the life of the room. */
@@ -62,6 +63,9 @@ export function useBenchEdits(dipId: string) {
       move: (from: number, to: number) => edit('Order', (dip) => withRowMoved(dip, from, to)),
       /** Takes whatever was proposed, as one step of undo. */
       take: (proposal: Pick<Proposal, 'label' | 'edits'>) => void takeProposal(dipId, proposal),
+      /** Takes a swap and keeps it, as one step of undo. */
+      swap: (proposal: Pick<Proposal, 'label' | 'edits'>, swapped: Swapped) =>
+        void takeSwap(dipId, proposal, swapped),
       /** One spoon or piece more of a thing, on the dip as it is by then: two taps are two spoons. */
       nudge: (nudge: Nudge) =>
         edit(`Add ${nudge.amount}`, (dip) => applyEdits(dip, [nudgeEdit(dip, nudge, newId())])),

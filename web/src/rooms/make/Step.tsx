@@ -161,7 +161,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
       />
       <LogTyped key={`typed ${entry.rowId}`} control={control} example={entry.planned.amount} />
       <Afterward run={run} control={control} />
-      <Besides key={`besides ${entry.rowId}`} control={control} />
+      <Besides key={`besides ${entry.rowId}`} run={run} control={control} />
       <StepNav run={run} control={control} empty={now.massG <= 0} />
     </Box>
   );

@@ -27,6 +27,7 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
       ['Alt ↑, Alt ↓', 'move the row up or down'],
       ['Alt ←, Alt →', 'one kitchen measure less or more'],
       ['Alt H', 'hold the row, or let go'],
+      ['Alt S', 'swap the row for something else'],
       ['B, S, O, G', 'show body, salt, sour, garlic'],
       ['A', 'add something'],
       ['L', 'land it'],

@@ -16,6 +16,7 @@ import { PredictedRead } from './PredictedRead';
 import { SaidThen } from './SaidThen';
 import { TrialActions, type TrialPart } from './TrialActions';
 import { TrialHead } from './TrialHead';
+import { TrialSwaps } from './TrialSwaps';
 import { verdictMarks } from './verdictMarks';
 
 const TrialAmounts = later(() => import('./TrialAmounts').then(({ TrialAmounts }) => TrialAmounts));
@@ -81,7 +82,10 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           alignItems: 'start',
         }}
       >
-        <TrialHead trial={trial} earlier={earlier} nameOf={nameOf} />
+        <Box sx={{ minWidth: 0 }}>
+          <TrialHead trial={trial} earlier={earlier} nameOf={nameOf} />
+          <TrialSwaps trial={trial} />
+        </Box>
         <Box>
           <PredictedRead trial={trial} analysis={analysis} />
           <SaidThen trial={trial} analysis={analysis} />

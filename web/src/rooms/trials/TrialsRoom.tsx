@@ -16,6 +16,7 @@ import { mostCompared } from './comparePick';
 import { PickedBar } from './PickedBar';
 import { TrialStrip } from './TrialStrip';
 
+const SwapBook = later(() => import('./SwapBook').then(({ SwapBook }) => SwapBook));
 const SideBySide = later(() => import('./SideBySide').then(({ SideBySide }) => SideBySide));
 
 function TrialsOf({ dip }: { dip: Dip }) {
@@ -38,6 +39,11 @@ function TrialsOf({ dip }: { dip: Dip }) {
             : `${trials.length} ${trials.length === 1 ? 'trial' : 'trials'}, the latest first`}
           {dip.nextThing !== '' && ` · next: ${dip.nextThing}`}
         </>
+      }
+      actions={
+        <Button component={Link} href="/trials?swaps">
+          The book of swaps
+        </Button>
       }
     >
       {trials.length === 0 && (
@@ -67,7 +73,9 @@ function TrialsOf({ dip }: { dip: Dip }) {
 
 /** What a dip's trials were and what they showed. */
 export function TrialsRoom() {
-  const compare = useSearchParams().get('compare');
+  const asked = useSearchParams();
+  const compare = asked.get('compare');
+  if (asked.get('swaps') !== null) return <SwapBook />;
   if (compare !== null) {
     const ids = [...new Set(compare.split(',').filter((id) => id !== ''))];
     return (
@@ -77,7 +85,16 @@ export function TrialsRoom() {
     );
   }
   return (
-    <DipRoom room="/trials" title="Trials" ask="Whose trials?">
+    <DipRoom
+      room="/trials"
+      title="Trials"
+      ask="Whose trials?"
+      above={
+        <Button component={Link} href="/trials?swaps" sx={{ mb: 2, px: 0 }}>
+          The book of swaps
+        </Button>
+      }
+    >
       {(dip) => (
         <AllTrials>
           <TrialsOf dip={dip} />

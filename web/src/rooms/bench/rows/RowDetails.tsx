@@ -46,6 +46,7 @@ interface Props {
   /** The row is written anew, as what was read of a line. */
   onRetype: (parts: readonly ReadPart[], mergeKey?: string) => void;
   onDelete: () => void;
+  onSwap: () => void;
   onMakeReady: () => void;
   onClose: () => void;
 }
@@ -88,7 +89,7 @@ function LimitField({
 /** Everything about a row that does not fit on the line. */
 export function RowDetails(props: Props) {
   const { read, cautions, larder, measures, machine, method, anchor } = props;
-  const { onChange, onRetype, onDelete, onMakeReady, onClose } = props;
+  const { onChange, onRetype, onDelete, onSwap, onMakeReady, onClose } = props;
   const { row, ingredient } = read;
   const name = ingredient?.name ?? row.ingredientId;
   const [prep, setPrep] = useState(row.prep);
@@ -210,6 +211,7 @@ export function RowDetails(props: Props) {
           <Button sx={{ color: colour.caution }} onClick={onDelete}>
             Take it out
           </Button>
+          <Button onClick={onSwap}>Swap it…</Button>
           <Button onClick={onMakeReady}>Made ready…</Button>
           <Button onClick={onClose}>Done</Button>
         </Box>

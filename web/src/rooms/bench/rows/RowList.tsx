@@ -24,6 +24,7 @@ interface Props {
   onEditRow: BenchEdits['editRow'];
   onRetype: BenchEdits['retype'];
   onDelete: (rowId: string) => void;
+  onSwap: (rowId: string) => void;
   /** Rows whose amounts are worth a second look, by place. */
   doubtful: ReadonlySet<number>;
 }
@@ -73,8 +74,8 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, rowsWidth, onMove, onEditRow, onRetype, onDelete, doubtful, machine } =
-    props;
+  const { bench, view, rowsWidth, onMove, onEditRow, onRetype, onDelete, onSwap, doubtful } = props;
+  const { machine } = props;
   const { type, done, forget, step } = bench;
   const [making, setMaking] = useState<string | null>(null);
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
@@ -87,8 +88,9 @@ export function RowList(props: Props) {
       move: (index, by) => onMove(index, index + by),
       step,
       details: (rowId, anchor) => setOpen({ rowId, anchor }),
+      swap: onSwap,
     }),
-    [type, done, forget, step, onEditRow, onMove],
+    [type, done, forget, step, onEditRow, onMove, onSwap],
   );
   const list = useRef<HTMLElement>(null);
   const drag = useSortableRows(list);
@@ -130,6 +132,10 @@ export function RowList(props: Props) {
           }}
           onDelete={() => {
             onDelete(open.rowId);
+            setOpen(null);
+          }}
+          onSwap={() => {
+            onSwap(open.rowId);
             setOpen(null);
           }}
           onMakeReady={() => {

@@ -3,6 +3,7 @@
 import DragIndicator from '@mui/icons-material/DragIndicator';
 import LockOpenOutlined from '@mui/icons-material/LockOpenOutlined';
 import LockOutlined from '@mui/icons-material/LockOutlined';
+import SwapHoriz from '@mui/icons-material/SwapHoriz';
 import Tune from '@mui/icons-material/Tune';
 import WarningAmber from '@mui/icons-material/WarningAmber';
 import Box from '@mui/material/Box';
@@ -48,6 +49,8 @@ export interface RowActions {
   /** One kitchen measure more or less. */
   step(rowId: string, by: 1 | -1): void;
   details(rowId: string, anchor: HTMLElement): void;
+  /** What could go in instead. */
+  swap(rowId: string): void;
 }
 
 /** What dragging lends to a row. */
@@ -107,6 +110,63 @@ function RowName({
   );
 }
 
+/** What a row is of, how it is prepared or what is wrong with it, and the way to something else. */
+function RowWords({
+  read: { row, ingredient, error },
+  index,
+  name,
+  note,
+  noteId,
+  doubted,
+  minded,
+  onSwap,
+}: {
+  read: ReadRow;
+  index: number;
+  name: string;
+  note: string;
+  noteId: string;
+  doubted: boolean;
+  minded: boolean;
+  onSwap: (rowId: string) => void;
+}) {
+  return (
+    <Box sx={{ minWidth: 0, lineHeight: 1.2, position: 'relative' }}>
+      <RowName name={name} full={ingredient?.name} minded={minded} />
+      <Box
+        id={noteId}
+        title={note}
+        role={error ? 'alert' : undefined}
+        sx={{
+          fontSize: typeScale.small,
+          color: error || doubted ? colour.caution : colour.muted,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          whiteSpace: 'nowrap',
+        }}
+      >
+        {note}
+      </Box>
+      <After index={index} />
+      {ingredient && (
+        <IconButton
+          data-swap
+          title="Swap it for something else"
+          size="small"
+          aria-label={`Swap ${name}`}
+          onClick={() => onSwap(row.id)}
+          sx={{
+            ...{ position: 'absolute', right: 0, top: 3, color: colour.accent },
+            ...{ bgcolor: colour.paper, '&:hover': { bgcolor: colour.accentWash } },
+          }}
+        >
+          <SwapHoriz fontSize="small" />
+        </IconButton>
+      )}
+    </Box>
+  );
+}
+
 /**
  * One addition: where it stands in the order, its amount, what it is and how it is prepared. Typing in one row
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
@@ -132,6 +192,9 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
     } else if (event.key.toLowerCase() === 'h') {
       event.preventDefault();
       actions.hold(row.id);
+    } else if (event.key.toLowerCase() === 's') {
+      event.preventDefault();
+      actions.swap(row.id);
     }
   };
   return (
@@ -151,6 +214,9 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         bgcolor: grip?.isDragging ? colour.board : 'transparent',
         zIndex: grip?.isDragging ? 3 : 'auto',
         position: 'relative',
+        '& [data-swap]': { opacity: 0 },
+        '&:hover [data-swap], & [data-swap]:focus-visible': { opacity: 1 },
+        '@media (hover: none)': { '& [data-swap]': { opacity: 0.75 } },
       }}
     >
       <Box
@@ -198,24 +264,16 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
       >
         {beside}
       </Box>
-      <Box sx={{ minWidth: 0, lineHeight: 1.2 }}>
-        <RowName name={name} full={ingredient?.name} minded={minded} />
-        <Box
-          id={noteId}
-          title={note}
-          role={error ? 'alert' : undefined}
-          sx={{
-            fontSize: typeScale.small,
-            color: error || doubted ? colour.caution : colour.muted,
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-            whiteSpace: 'nowrap',
-          }}
-        >
-          {note}
-        </Box>
-        <After index={index} />
-      </Box>
+      <RowWords
+        read={read}
+        index={index}
+        name={name}
+        note={note}
+        noteId={noteId}
+        doubted={doubted}
+        minded={minded}
+        onSwap={actions.swap}
+      />
       <IconButton
         title={row.hold ? 'Held: land it leaves this alone' : 'Hold'}
         size="small"

@@ -7,7 +7,7 @@ import type { Figures } from '@cobbet/core/mix/figures';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Doubt } from '@cobbet/core/dip/isThisRight';
 import { later } from '@/components/later';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { newId } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { Mouth } from './Mouth';
@@ -31,6 +31,7 @@ export function BenchSide({
   stallsAt,
   doubts,
   edits,
+  children,
 }: {
   bench: Bench;
   control: LandingControl;
@@ -39,6 +40,8 @@ export function BenchSide({
   stallsAt: readonly number[];
   doubts: readonly Doubt[];
   edits: BenchEdits;
+  /** What was asked for just now, first of all. */
+  children?: ReactNode;
 }) {
   const { dip, rows, analysis, machine, kitchen } = bench;
   const [odds, setOdds] = useState(false);
@@ -63,6 +66,7 @@ export function BenchSide({
         '@media print': { display: 'none' },
       }}
     >
+      {children}
       {noTargets && control.landing.state !== 'idle' && (
         <Box role="status">
           Nothing to land on yet: set a target at the foot of the line, or make a usual range the

@@ -1,0 +1,83 @@
+import { nearestKitchenMeasure } from '../amounts/kitchenMeasure';
+import type { Dip } from '../dip/dip';
+import { leadFlavour } from '../dip/leadFlavour';
+import { defaultKit, kitMachine } from '../kitchen/kit';
+import type { Kitchen } from '../kitchen/kitchen';
+import type { LandingPart } from '../landing/landParts';
+import { everyday } from '../larder/everyday';
+import type { Addition } from '../proposal/edit';
+import { keptNames } from '../swap/keptFigures';
+import type { Candidate } from '../swap/swap';
+import type { AmountBy, SwapQuestion } from '../swap/swapQuestion';
+import type { Run } from './run';
+import { runConditions, runTargets } from './runBowl';
+import { entriesOf, rowIn } from './runEvents';
+import { trialParts } from './trialParts';
+
+/**
+ * A run's bowl as a swap of its step in hand is asked about it: what is in as it went in, what is to come as planned.
+ *
+ * @returns null where nothing is in hand
+ */
+export function swapQuestionOfRun(
+  run: Run,
+  dip: Dip,
+  kitchen: Kitchen,
+  amountBy: AmountBy,
+): SwapQuestion | null {
+  const entries = entriesOf(run);
+  const inHand = entries[run.step];
+  if (!inHand || inHand.done) return null;
+  const there = entries.flatMap((entry) => {
+    const row = rowIn(entry) ?? (entry.skipped ? null : entry.planned);
+    const [part] = row ? trialParts([row], kitchen.larder) : [];
+    if (!row || !part) return [];
+    const landing: LandingPart = { ...part, amountText: row.amount, hold: false };
+    return [{ entry, landing }];
+  });
+  const index = there.findIndex(({ entry }) => entry === inHand);
+  if (index < 0) return null;
+  const parts = there.map(({ landing }) => landing);
+  const lead = leadFlavour(parts, dip.name, dip.leadId);
+  const machine = kitMachine(defaultKit, run.machineId);
+  return {
+    ...{ parts, index, amountBy, inBowl: true, keep: keptNames },
+    targets: runTargets(run, dip),
+    bowl: { machine, family: dip.family },
+    under: {
+      conditions: runConditions(run, dip, kitchen),
+      method: run.method,
+      machine,
+      worked: there.map(({ entry }) => entry.worked),
+    },
+    mayAdd: [everyday.water, everyday.salt].flatMap((id) => kitchen.larder.get(id) ?? []),
+    ...(lead ? { leadId: lead.ingredient } : {}),
+  };
+}
+
+/** What goes in for a swap at the bowl: the newcomer, then what makes up for it, as more of what is there. */
+export function swapAdditions(
+  { parts, index }: SwapQuestion,
+  candidate: Candidate,
+  { measures }: Pick<Kitchen, 'measures'>,
+): Addition[] {
+  const { ingredient, amount, massG, others, parts: after } = candidate;
+  const place = parts[index]?.place ?? 'bowl';
+  return [
+    { ingredient: ingredient.id, massG, amount, place },
+    ...others.flatMap(({ index: at, massG: nowG }): Addition[] => {
+      const part = after[at];
+      const moreG = nowG - (parts[at]?.massG ?? 0);
+      if (!part || moreG <= 0) return [];
+      const measure = nearestKitchenMeasure(moreG, part.ingredient, measures);
+      return [
+        {
+          ingredient: part.ingredient.id,
+          massG: measure.massG,
+          amount: measure.text,
+          place: part.place,
+        },
+      ];
+    }),
+  ];
+}

@@ -1,0 +1,115 @@
+import type { DipInKitchen } from '../dip/analyseDip';
+import type { Dip, Row } from '../dip/dip';
+import { plainRow } from '../dip/dip';
+import { leadFlavour } from '../dip/leadFlavour';
+import { workedMethod } from '../dip/workedMethod';
+import type { Kitchen } from '../kitchen/kitchen';
+import { landingQuestion } from '../landing/landDip';
+import { everyday } from '../larder/everyday';
+import type { Ingredient } from '../larder/ingredient';
+import { routesTo } from '../prepare/prepare';
+import type { Edit } from '../proposal/edit';
+import type { Proposal } from '../proposal/proposal';
+import { proposeForDip } from '../proposal/proposeForDip';
+import { keptNames } from './keptFigures';
+import type { Candidate } from './swap';
+import type { AmountBy, SwapQuestion } from './swapQuestion';
+
+/**
+ * A dip as a swap of one of its rows is asked about it.
+ *
+ * @returns null where a row can't be read, or there is no such row
+ */
+export function swapQuestionOf(
+  read: DipInKitchen,
+  kitchen: Kitchen,
+  rowId: string,
+  amountBy: AmountBy,
+): SwapQuestion | null {
+  const { dip, rows, conditions, machine } = read;
+  const landing = landingQuestion(read, true);
+  const index = rows.findIndex(({ row }) => row.id === rowId);
+  if (!landing || index < 0) return null;
+  const lead = leadFlavour(landing.parts, dip.name, dip.leadId);
+  return {
+    ...{ parts: landing.parts, index, targets: dip.targets, amountBy, inBowl: false },
+    bowl: {
+      machine,
+      family: dip.family,
+      ...(dip.keepDays === undefined ? {} : { keepDays: dip.keepDays }),
+    },
+    under: {
+      ...{ conditions, machine },
+      method: workedMethod(dip.method, dip.rows, kitchen.larder),
+      worked: dip.rows.map(({ worked }) => worked),
+    },
+    keep: keptNames,
+    mayAdd: [everyday.water, everyday.salt].flatMap((id) => kitchen.larder.get(id) ?? []),
+    ...(lead ? { leadId: lead.ingredient } : {}),
+  };
+}
+
+/** The row with another thing in it: its place, hold, note, limits and working stay where they still make sense. */
+export function swappedRow(row: Row, from: Ingredient, to: Ingredient, amount: string): Row {
+  const { atC, raw, garlicForm, germOut, min, max, prep, sure: _sure, ...rest } = row;
+  const alike = from.role === to.role;
+  const garlic = from.garlicUnits === 1 && to.garlicUnits === 1;
+  const madeSo = raw && routesTo(to).some((route) => route.from === raw.from);
+  return {
+    ...rest,
+    ingredientId: to.id,
+    amount,
+    prep: alike ? prep : '',
+    ...(atC !== undefined && from.stored === to.stored ? { atC } : {}),
+    ...(raw === null || madeSo ? { raw } : {}),
+    ...(garlic && garlicForm ? { garlicForm } : {}),
+    ...(garlic && germOut !== undefined ? { germOut } : {}),
+    ...(alike && min !== undefined ? { min } : {}),
+    ...(alike && max !== undefined ? { max } : {}),
+  };
+}
+
+/**
+ * What a candidate changes of a dip, as edits: the row in its place, what makes up for it, what is new at the end.
+ *
+ * @param newId of a new row
+ */
+export function swapEdits(
+  { rows }: Pick<Dip, 'rows'>,
+  rowId: string,
+  from: Ingredient,
+  { ingredient, amount, others, parts }: Candidate,
+  newId: () => string,
+): Edit[] {
+  const row = rows.find(({ id }) => id === rowId);
+  if (!row) return [];
+  return [
+    { kind: 'replace', row: swappedRow(row, from, ingredient, amount) },
+    ...others.flatMap(({ index, to }): Edit[] => {
+      const moved = rows[index];
+      if (moved) return [{ kind: 'amount', rowId: moved.id, amount: to }];
+      const added = parts[index];
+      return added
+        ? [{ kind: 'add', row: plainRow(newId(), added.ingredient.id, to), before: null }]
+        : [];
+    }),
+  ];
+}
+
+/** A candidate as a proposal to its dip, with the words it was shown with. */
+export function proposeSwap(
+  dip: Dip,
+  kitchen: Kitchen,
+  rowId: string,
+  candidate: Candidate,
+  newId: () => string,
+): Proposal | null {
+  const from = kitchen.larder.get(dip.rows.find(({ id }) => id === rowId)?.ingredientId ?? '');
+  if (!from) return null;
+  return proposeForDip(dip, kitchen, {
+    maker: 'swap',
+    label: candidate.proposal.label.slice(0, 120),
+    edits: swapEdits(dip, rowId, from, candidate, newId),
+    why: candidate.words,
+  });
+}

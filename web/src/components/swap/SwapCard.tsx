@@ -1,0 +1,174 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { SwapHistory } from '@cobbet/core/book/keptSwap';
+import { type Reason, reasons } from '@cobbet/core/book/runEvents';
+import type { Larder } from '@cobbet/core/larder/larder';
+import type { Targets } from '@cobbet/core/mix/targets';
+import type { Candidate } from '@cobbet/core/swap/swap';
+import { useState } from 'react';
+import { bodyFigure } from '@/components/bodyText';
+import { reasonWords } from '@/components/reasonWords';
+import { shortName } from '@/components/shortName';
+import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
+import { historyText } from './historyText';
+import { SwapMarks } from './SwapMarks';
+
+/** From here on it is another dip, in the ranking's own units (J). */
+const farFrom = 10;
+
+/** What it costs, how long it keeps and what must be minded, where that is other than before. */
+function besides({ proposal }: Candidate): string {
+  const { costEur, keepDays, cautions } = proposal.consequences;
+  const days = keepDays.after - keepDays.before;
+  return [
+    Math.abs(costEur) >= 0.05
+      ? `€ ${Math.abs(costEur).toFixed(2)} ${costEur > 0 ? 'dearer' : 'cheaper'}`
+      : '',
+    days === 0 ? '' : `keeps ${keepDays.after} days, not ${keepDays.before}`,
+    ...cautions.map(({ message }) => message),
+  ]
+    .filter((text) => text !== '')
+    .join(' · ');
+}
+
+/** One thing that could go in instead: looked at by one tap, taken by the next, with a reason if the cook likes. */
+export function SwapCard({
+  one,
+  larder,
+  targets,
+  inHouse,
+  history,
+  open,
+  onOpen,
+  onTake,
+}: {
+  one: Candidate;
+  larder: Larder;
+  targets: Targets;
+  inHouse: boolean;
+  /** How it did here before, where it was there. */
+  history: SwapHistory | undefined;
+  open: boolean;
+  onOpen: () => void;
+  onTake: (why: Reason | null) => void;
+}) {
+  const [why, setWhy] = useState<Reason | null>(null);
+  const { ingredient, amount, others, proposal, words, distance } = one;
+  const name = ingredient.name.replace(/ \([^)]*\)/g, '');
+  const nameOf = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
+  const aside = besides(one);
+  return (
+    <Box
+      component="li"
+      aria-label={name}
+      sx={{
+        borderTop: `1px solid ${colour.line}`,
+        bgcolor: open ? colour.accentWash : 'transparent',
+        mx: -1,
+        px: 1,
+        py: 0.75,
+      }}
+    >
+      <Box
+        component="button"
+        type="button"
+        aria-expanded={open}
+        onClick={onOpen}
+        sx={{
+          ...{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', display: 'block' },
+          ...{ width: '100%', minHeight: 44 },
+          '&:focus-visible': { outline: `2px solid ${colour.accent}` },
+        }}
+      >
+        <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: typeScale.note }}>
+          {one.colour !== null && (
+            <Box
+              component="span"
+              style={{ backgroundColor: one.colour }}
+              sx={{
+                ...{ width: 14, height: 14, borderRadius: '50%', flexShrink: 0 },
+                ...{ alignSelf: 'center', border: `1px solid ${colour.line}` },
+              }}
+            />
+          )}
+          <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+            {amount}
+          </Box>
+          <Box component="span" sx={{ fontWeight: 600, minWidth: 0 }}>
+            {name}
+          </Box>
+          {inHouse && (
+            <Box
+              component="span"
+              sx={{
+                ml: 'auto',
+                fontSize: typeScale.small,
+                color: open ? colour.ink : colour.bandEdge,
+                whiteSpace: 'nowrap',
+              }}
+            >
+              in the house
+            </Box>
+          )}
+        </Box>
+        <Box
+          sx={{
+            ...{ fontSize: typeScale.small, lineHeight: 1.35 },
+            color: open ? colour.ink : colour.muted,
+          }}
+        >
+          {distance >= farFrom && <strong>Another dip: </strong>}
+          {words}
+        </Box>
+        {history && (
+          <Box sx={{ fontSize: typeScale.small, color: open ? colour.ink : colour.bandEdge }}>
+            {historyText(history)}
+          </Box>
+        )}
+      </Box>
+      {open && (
+        <Box sx={{ fontSize: typeScale.small, lineHeight: 1.4 }}>
+          <SwapMarks before={proposal.before} after={proposal.after} targets={targets} />
+          {others.map(({ index, ingredient: id, from, to }) => (
+            <Box key={index}>
+              {from === '' ? `and ${to} ${nameOf(id)}` : `${nameOf(id)} ${from} → ${to}`}
+            </Box>
+          ))}
+          {proposal.after.chilledBody !== null && (
+            <Box>
+              cold {bodyFigure(proposal.after.chilledBody)} ± {bodyFigure(proposal.sure.bodySd)}, an
+              estimate
+            </Box>
+          )}
+          {aside !== '' && <Box>{aside}</Box>}
+          <Box
+            role="group"
+            aria-label="Why"
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
+          >
+            {reasons.map((reason) => (
+              <Button
+                key={reason}
+                size="small"
+                variant={why === reason ? 'contained' : 'outlined'}
+                aria-pressed={why === reason}
+                onClick={() => setWhy(why === reason ? null : reason)}
+                sx={{ px: 1, minWidth: 0 }}
+              >
+                {reasonWords[reason]}
+              </Button>
+            ))}
+          </Box>
+          <Button
+            variant="contained"
+            onClick={() => onTake(why)}
+            sx={{ mt: 1, minHeight: { xs: 48, sm: 36 } }}
+          >
+            Swap it
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import Close from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import type { Reason } from '@cobbet/core/book/runEvents';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import type { Candidate } from '@cobbet/core/swap/swap';
+import { proposeSwap, swapQuestionOf } from '@cobbet/core/swap/swapDip';
+import type { AmountBy } from '@cobbet/core/swap/swapQuestion';
+import { useMemo, useState } from 'react';
+import { shortName } from '@/components/shortName';
+import { useSame } from '@/components/useSame';
+import { SwapChooser } from '@/components/swap/SwapChooser';
+import { newId } from '@/store/commands';
+import type { Swapped } from '@/store/swapCommands';
+import { useInHouse } from '@/store/useInHouse';
+import type { Bench } from '../useBench';
+
+/** What could go in instead of a row; what is looked at is drawn on the line beside it. */
+export function SwapPanel({
+  bench,
+  rowId,
+  onLook,
+  onTake,
+  onClose,
+}: {
+  bench: Bench;
+  rowId: string;
+  onLook: (proposal: Proposal | null) => void;
+  onTake: (proposal: Proposal, swapped: Swapped) => void;
+  onClose: () => void;
+}) {
+  const { dip, kitchen, rows } = bench;
+  const [amountBy, setAmountBy] = useState<AmountBy>('strength');
+  const stock = useInHouse();
+  const house = useMemo(() => new Set(stock.map(({ ingredientId }) => ingredientId)), [stock]);
+  const question = useSame(
+    useMemo(
+      () => swapQuestionOf(bench, kitchen, rowId, amountBy),
+      [bench, kitchen, rowId, amountBy],
+    ),
+  );
+  const read = rows.find(({ row }) => row.id === rowId);
+  const proposalOf = (one: Candidate) => proposeSwap(dip, kitchen, rowId, one, newId);
+  const swappedBy = (one: Candidate, why: Reason | null): Swapped => ({
+    rowId,
+    from: {
+      ingredientId: read?.row.ingredientId ?? '',
+      amount: read?.row.amount ?? '',
+      massG: read?.massG ?? 0,
+    },
+    to: { ingredientId: one.ingredient.id, amount: one.amount, massG: one.massG },
+    said: one.words,
+    why,
+  });
+  if (!read) return null;
+  const name = shortName(read.ingredient?.name ?? read.row.ingredientId);
+  return (
+    <Box component="section" aria-label={`Swap ${name}`} sx={{ minWidth: 0 }}>
+      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.5, mb: 0.5 }}>
+        <Typography variant="h2" sx={{ flex: 1, minWidth: 0 }}>
+          Instead of {read.row.amount} {name.toLowerCase()}
+        </Typography>
+        <IconButton size="small" aria-label="Close the swap" onClick={onClose}>
+          <Close fontSize="small" />
+        </IconButton>
+      </Box>
+      {question ? (
+        <SwapChooser
+          question={question}
+          larder={kitchen.larder}
+          measures={kitchen.measures}
+          house={house}
+          amountBy={amountBy}
+          onAmountBy={(by) => {
+            setAmountBy(by);
+            onLook(null);
+          }}
+          onLook={(one) => onLook(one && proposalOf(one))}
+          onTake={(one, why) => {
+            const proposal = proposalOf(one);
+            if (proposal) onTake(proposal, swappedBy(one, why));
+          }}
+        />
+      ) : (
+        <Box role="status">Mend the amounts that can’t be read first.</Box>
+      )}
+    </Box>
+  );
+}
