@@ -95,7 +95,7 @@ export function SwapCard({
           <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
             {amount}
           </Box>
-          <Box component="span" sx={{ fontWeight: 600, minWidth: 0 }}>
+          <Box component="span" sx={{ fontWeight: 600, minWidth: 0, overflowWrap: 'anywhere' }}>
             {name}
           </Box>
           {inHouse && (

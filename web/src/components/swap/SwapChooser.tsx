@@ -42,6 +42,9 @@ function passes(one: Candidate, filter: Filter, house: ReadonlySet<string>): boo
   }
 }
 
+/** So many are shown at first. */
+const firstShown = 8;
+
 /** What could go in instead of one thing, the nearest first, each with all it would do; any other by typing. */
 export function SwapChooser({
   question,
@@ -68,6 +71,7 @@ export function SwapChooser({
   const [only, setOnly] = useState<Ingredient | null>(null);
   const [on, setOn] = useState<readonly Filter[]>([]);
   const [open, setOpen] = useState<string | null>(null);
+  const [whole, setWhole] = useState(false);
   const { asked, start } = useSwaps(question, larder, only);
   const swaps = useBook(({ book }) => book.swaps);
   const fromId = question.parts[question.index]?.ingredient.id ?? '';
@@ -79,19 +83,25 @@ export function SwapChooser({
     return [...answer].sort((a, b) => near(a) - near(b));
   }, [asked, history]);
   const shown = all.filter((one) => on.every((filter) => passes(one, filter, house)));
+  const listed = whole ? shown : shown.slice(0, firstShown);
   const look = (one: Candidate | null) => {
     setOpen(one?.ingredient.id ?? null);
     onLook(one);
   };
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={amountBy}
         aria-label="Its amount by"
         onChange={(_, by: AmountBy | null) => by && onAmountBy(by)}
-        sx={{ '& .MuiToggleButton-root': { px: 1, py: 0.25, flex: 1, lineHeight: 1.2 } }}
+        sx={{
+          '& .MuiToggleButton-root': {
+            ...{ px: 1, py: 0.25, flex: 1, lineHeight: 1.2 },
+            minHeight: { xs: 44, sm: 32 },
+          },
+        }}
       >
         {amountsBy.map((by) => (
           <ToggleButton key={by} value={by}>
@@ -109,7 +119,10 @@ export function SwapChooser({
               variant={isOn ? 'contained' : 'outlined'}
               aria-pressed={isOn}
               onClick={() => setOn(isOn ? on.filter((one) => one !== filter) : [...on, filter])}
-              sx={{ px: 1, py: 0, minWidth: 0, fontSize: typeScale.small }}
+              sx={{
+                ...{ px: 1, py: 0, minWidth: 0, fontSize: typeScale.small },
+                minHeight: { xs: 40, sm: 26 },
+              }}
             >
               {filter}
             </Button>
@@ -134,7 +147,7 @@ export function SwapChooser({
         aria-label="What could go in instead"
         sx={{ m: 0, p: 0, listStyle: 'none' }}
       >
-        {shown.map((one) => (
+        {listed.map((one) => (
           <SwapCard
             key={one.ingredient.id}
             one={one}
@@ -148,6 +161,11 @@ export function SwapChooser({
           />
         ))}
       </Box>
+      {listed.length < shown.length && (
+        <Button size="small" sx={{ justifySelf: 'start' }} onClick={() => setWhole(true)}>
+          {shown.length - listed.length} further off
+        </Button>
+      )}
       {only && (
         <Button
           size="small"

@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import {
   type KeptSwap,
@@ -52,7 +53,11 @@ export function SwapBook() {
       title="The book of swaps"
       maxWidth={1100}
       says="What went in instead of what, why, and how it was. What you say here ranks the next swap."
-      actions={<Link href="/trials">All trials</Link>}
+      actions={
+        <Button component={Link} href="/trials">
+          All trials
+        </Button>
+      }
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'baseline', mb: 2 }}>
         <InputBase
