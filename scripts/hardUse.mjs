@@ -325,6 +325,7 @@ const asked = [
   ],
   ['loads', { parts: tahini, leastMl: 50, mostMl: 200 }],
   ['swap', { parts: tahini, swap: 0 }],
+  ['free', { parts: tahini, free: ['sesame'] }],
   ['analyse', '['.repeat(200_000)],
   ['analyse', 'not JSON'],
 ];

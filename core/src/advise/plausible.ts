@@ -20,11 +20,24 @@ const neverRaw: readonly Hazard[] = [
   'raw-egg',
 ];
 
+/** What is no allergen and yet left out by some, by the trait that tells it. */
+const leftOutBy: Readonly<Record<string, (one: Ingredient) => boolean>> = {
+  garlic: ({ garlicUnits }) => garlicUnits > 0,
+};
+
+/** Whether a thing carries an allergen, by its own name or by its family's: `tree-nut` is any of them. */
+export function carriesAllergen(one: Ingredient, allergen: string): boolean {
+  return (
+    one.allergens.some((own) => own === allergen || own.startsWith(`${allergen}:`)) ||
+    (leftOutBy[allergen]?.(one) ?? false)
+  );
+}
+
 /** Whether a thing may go in as it is, into a dip that is free of something. */
 export function fitsFree(one: Ingredient, { allergens, diets }: FreeOf): boolean {
   return (
     !one.hazards.some((hazard) => neverRaw.includes(hazard)) &&
-    !one.allergens.some((allergen) => allergens.includes(allergen)) &&
+    !allergens.some((allergen) => carriesAllergen(one, allergen)) &&
     diets.every((diet) => dietFit([{ ingredient: one, massG: 1 }], diet).fits !== false)
   );
 }

@@ -4,6 +4,7 @@ import { linesRequest } from './linesRequest';
 import { planRequest } from './planRequest';
 import { coolRequest, prepareRequest, soakRequest } from './prepRequests';
 import { readingRequest } from './readingRequest';
+import { freeRequest } from './freeRequest';
 import { swapRequest } from './swapRequest';
 import type { LinearSolver } from '../landing/linearProgram';
 import { type AnswerText, refusedText, type Verb } from './answered';
@@ -50,6 +51,8 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return linesRequest(value);
     case 'swap':
       return swapRequest(value);
+    case 'free':
+      return freeRequest(value);
   }
 }
 

@@ -12,6 +12,7 @@ export const verbs = [
   'loads',
   'lines',
   'swap',
+  'free',
 ] as const;
 export type Verb = (typeof verbs)[number];
 

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { refusal } from '../../test/refusal';
 import { analyseRequest } from './headless';
+import { freeRequest } from './freeRequest';
 import { swapRequest } from './swapRequest';
 
 const parts = [
@@ -54,6 +55,17 @@ describe('swap as JSON', () => {
     expect(ids({ atHand: ['peanut-butter', 'sea-salt-fine'] })).toEqual(['peanut-butter']);
     expect(ids({ free: ['sesame', 'vegan'] })).not.toContain('tahini-home-made');
     expect(ids({ free: ['sesame'] })[0]).toBe('sunflower-butter');
+  });
+
+  test('a whole dip is made free of something, and says where it can’t be', () => {
+    const { proposals, cannot } = freeRequest({ parts, free: ['sesame'] });
+    expect(cannot).toBeUndefined();
+    expect(proposals[0]?.swapped).toEqual([{ from: 'tahini-hulled', to: 'sunflower-butter' }]);
+    const again = analyseRequest({ parts: proposals[0]?.parts });
+    expect(again.body.chilled ?? NaN).toBeCloseTo(proposals[0]?.after.chilledBody ?? NaN, 9);
+    expect(again.allergens).not.toContain('sesame');
+    expect(freeRequest({ parts, diet: 'vegan' }).proposals).toEqual([]);
+    expect(refusal(() => freeRequest({ parts })).field).toBe('free');
   });
 
   test('bad input is named', () => {

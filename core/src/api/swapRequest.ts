@@ -6,6 +6,7 @@ import { resolveIngredient } from '../larder/find';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
 import { type Family, families } from '../mix/families';
+import type { Figures } from '../mix/figures';
 import { type KeptName, keptNames } from '../swap/keptFigures';
 import { type Candidate, type MovedPart, readySwap, swapFor } from '../swap/swap';
 import { type AmountBy, amountsBy, type SwapQuestion } from '../swap/swapQuestion';
@@ -82,7 +83,14 @@ export interface CandidateAnswer {
 /** Figures of a bowl with all that a swap keeps. */
 export type SwapFigures = BowlAnswer & Record<'sugarsG' | 'heat' | 'bitter' | 'savoury', number>;
 
-const partAnswer = ({
+/** Figures as they are answered. */
+export function swapFigures(figures: Figures, sd: number): SwapFigures {
+  const { sugarsG, heat, bitter, savoury } = figures.per100g;
+  return { ...bowlAnswer(figures, sd), sugarsG, heat, bitter, savoury };
+}
+
+/** A part as analyse takes it. */
+export const partAnswer = ({
   ingredient,
   amountText,
   place,
@@ -102,10 +110,7 @@ function candidateAnswer(one: Candidate): CandidateAnswer {
   const { ingredient, amount, massG, others, parts, proposal, keeps, distance, colour, words } =
     one;
   const { before, after, consequences, sure } = proposal;
-  const figures = (of: typeof before): SwapFigures => {
-    const { sugarsG, heat, bitter, savoury } = of.per100g;
-    return { ...bowlAnswer(of, sure.bodySd), sugarsG, heat, bitter, savoury };
-  };
+  const figures = (of: typeof before) => swapFigures(of, sure.bodySd);
   return {
     ...{ ingredient: ingredient.id, amount, massG, keeps, distance, colour, words },
     others: others.map(({ index, ingredient: id, from, to }) => ({

@@ -11,6 +11,7 @@ const tables = [
   'core/src/prepare/routes/',
   'core/src/prepare/pulseRoutes.ts',
   'core/src/dip/patterns.ts',
+  'core/src/swap/tasteAlike.ts',
 ];
 
 const sources = ['core/src', 'cli/src', 'web/src']

@@ -5,7 +5,8 @@ import { readDip } from '../dip/analyseDip';
 import { plainRow, type Row } from '../dip/dip';
 import { applyEdits } from '../proposal/edit';
 import { readySwap, swapFor } from './swap';
-import { proposeSwap, swapEdits, swappedRow, swapQuestionOf } from './swapDip';
+import { madeFree } from './freeOf';
+import { freeEdits, proposeSwap, swapEdits, swappedRow, swapQuestionOf } from './swapDip';
 
 const kitchen = kitchenOf();
 const thing = (id: string) => {
@@ -62,6 +63,31 @@ describe('a swap of a row', () => {
       6,
     );
     expect(proposal?.why).toBe(one.words);
+  });
+
+  test('of a whole dip made free leads to what was shown, and takes out what nothing stands in for', () => {
+    const garlicky = dip('c', {
+      rows: [...hummus.rows, plainRow('g', 'garlic-raw', '1 clove'), plainRow('x', 'feta', '40 g')],
+    });
+    const read = readDip(garlicky, kitchen);
+    const question = swapQuestionOf(read, kitchen, 't', 'strength');
+    if (!question) throw new Error('it can be read');
+    const larder = [...kitchen.larder.values()];
+    const free = { allergens: ['sesame', 'garlic', 'milk'], diets: [] };
+    const [one] = madeFree(question, larder, free).proposals;
+    if (!one) throw new Error('there is a way');
+    const edits = freeEdits(garlicky, question.parts, one, () => 'new');
+    const after = readDip(applyEdits(garlicky, edits), kitchen);
+    expect(after.rows.map(({ row }) => row.id).slice(0, 5)).toEqual(['t', 'l', 'w', 's', 'c']);
+    expect(after.rows.map(({ row }) => row.ingredientId)).not.toContain('garlic-raw');
+    const shown = one.parts.filter((part) => part !== null);
+    expect(after.parts.map(({ massG }) => massG)).toHaveLength(shown.length);
+    after.parts.forEach(({ ingredient, massG }, i) => {
+      expect([ingredient.id, Math.round(massG)]).toEqual([
+        shown[i]?.ingredient.id,
+        Math.round(shown[i]?.massG ?? NaN),
+      ]);
+    });
   });
 
   test('of what is not there is not asked', () => {

@@ -5,12 +5,14 @@ import { leadFlavour } from '../dip/leadFlavour';
 import { workedMethod } from '../dip/workedMethod';
 import type { Kitchen } from '../kitchen/kitchen';
 import { landingQuestion } from '../landing/landDip';
+import type { LandingPart } from '../landing/landParts';
 import { everyday } from '../larder/everyday';
 import type { Ingredient } from '../larder/ingredient';
 import { routesTo } from '../prepare/prepare';
 import type { Edit } from '../proposal/edit';
 import type { Proposal } from '../proposal/proposal';
 import { proposeForDip } from '../proposal/proposeForDip';
+import type { FreeProposal } from './freeOf';
 import { keptNames } from './keptFigures';
 import type { Candidate } from './swap';
 import type { AmountBy, SwapQuestion } from './swapQuestion';
@@ -94,6 +96,37 @@ export function swapEdits(
         : [];
     }),
   ];
+}
+
+/**
+ * What making a dip free changes of it, as edits: every row that carried it, what makes up for it, what is new at the end.
+ *
+ * @param newId of a new row
+ */
+export function freeEdits(
+  { rows }: Pick<Dip, 'rows'>,
+  before: readonly LandingPart[],
+  { parts, swapped }: FreeProposal,
+  newId: () => string,
+): Edit[] {
+  const out = new Map(swapped.map((one) => [one.index, one]));
+  return parts.flatMap((part, index): Edit[] => {
+    const row = rows[index];
+    const gone = out.get(index);
+    if (!row) {
+      if (!part) return [];
+      const added = plainRow(newId(), part.ingredient.id, part.amountText);
+      return [{ kind: 'add', row: added, before: null }];
+    }
+    if (gone?.to === null) return [{ kind: 'remove', rowId: row.id }];
+    if (!part) return [];
+    if (gone?.to) {
+      return [{ kind: 'replace', row: swappedRow(row, gone.from, gone.to, part.amountText) }];
+    }
+    return part.amountText === before[index]?.amountText
+      ? []
+      : [{ kind: 'amount', rowId: row.id, amount: part.amountText }];
+  });
 }
 
 /** A candidate as a proposal to its dip, with the words it was shown with. */

@@ -2,7 +2,10 @@ import { put } from '@cobbet/core/book/change';
 import type { KeptSwap, SwapSide, SwapVerdict } from '@cobbet/core/book/keptSwap';
 import { withAdditions, withReason } from '@cobbet/core/book/runEdits';
 import type { Reason } from '@cobbet/core/book/runEvents';
-import { type Addition, applyEdits } from '@cobbet/core/proposal/edit';
+import { type Dip, variantOf } from '@cobbet/core/dip/dip';
+import { type Addition, applyEdits, type Edit } from '@cobbet/core/proposal/edit';
+import type { Part } from '@cobbet/core/mix/part';
+import type { FreeProposal } from '@cobbet/core/swap/freeOf';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useBook } from './bookStore';
 import { newId } from './commands';
@@ -33,6 +36,46 @@ export function takeSwap(
     if (!dip) return [];
     return [put('dips', applyEdits(dip, edits)), put('swaps', record)];
   });
+}
+
+/**
+ * Takes a dip made free of something, in its place or as a variant, and keeps its swaps, as one step of undo.
+ *
+ * @param before the dip’s parts as they were
+ * @param name of the variant; null where the dip itself changes
+ * @returns the id of the dip that has them
+ */
+export async function takeFree(
+  dip: Dip,
+  label: string,
+  edits: readonly Edit[],
+  before: readonly Pick<Part, 'massG'>[],
+  { swapped, parts, words }: FreeProposal,
+  name: string | null,
+  why: Reason,
+): Promise<string> {
+  const id = name === null ? dip.id : newId();
+  const at = new Date().toISOString();
+  const records = swapped.flatMap(({ index, from, to }) => {
+    const row = dip.rows[index];
+    const part = parts[index];
+    if (!row || !to || !part) return [];
+    const massG = before[index]?.massG ?? 0;
+    return [
+      kept(id, null, {
+        ...{ rowId: row.id, said: words, why },
+        from: { ingredientId: from.id, amount: row.amount, massG },
+        to: { ingredientId: to.id, amount: part.amountText, massG: part.massG },
+      }),
+    ];
+  });
+  await useBook.getState().act(label.slice(0, 120), (book) => {
+    const there = book.dips.get(dip.id);
+    if (!there) return [];
+    const from = name === null ? there : variantOf(there, id, name, at);
+    return [put('dips', applyEdits(from, edits)), ...records.map((one) => put('swaps', one))];
+  });
+  return id;
 }
 
 /** Logs a swap at a bowl, with what makes up for it, and keeps it, as one step of undo. */

@@ -3,6 +3,8 @@ import type { SpoonProof } from '@cobbet/core/landing/spoonProof';
 import type { StallQuestion, ThroughStall } from '@cobbet/core/dip/throughStall';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Candidate } from '@cobbet/core/swap/swap';
+import type { FreeOf } from '@cobbet/core/advise/plausible';
+import type { FreeQuestion, MadeFree } from '@cobbet/core/swap/freeOf';
 import type { SwapQuestion } from '@cobbet/core/swap/swapQuestion';
 import type { EstimatesWorker } from './estimates.worker';
 import { WorkerClient } from './workerClient';
@@ -53,4 +55,22 @@ export function swapsInWorker(
   signal: AbortSignal,
 ): Promise<Candidate[]> {
   return estimates.ask(async (api): Promise<Candidate[]> => api.swaps(question, among), signal);
+}
+
+/**
+ * A whole dip made free of something, worked out in a worker.
+ *
+ * @param larder what may go in
+ * @throws Error with a sentence for the cook; AbortError when cancelled
+ */
+export function madeFreeInWorker(
+  question: FreeQuestion,
+  larder: readonly Ingredient[],
+  free: FreeOf,
+  signal: AbortSignal,
+): Promise<MadeFree> {
+  return estimates.ask(
+    async (api): Promise<MadeFree> => api.madeFree(question, larder, free),
+    signal,
+  );
 }

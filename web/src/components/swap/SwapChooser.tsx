@@ -42,6 +42,38 @@ function passes(one: Candidate, filter: Filter, house: ReadonlySet<string>): boo
   }
 }
 
+/** What candidates must be, several at once. */
+function Filters({
+  on,
+  onChange,
+}: {
+  on: readonly Filter[];
+  onChange: (on: readonly Filter[]) => void;
+}) {
+  return (
+    <Box role="group" aria-label="Only" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+      {filters.map((filter) => {
+        const isOn = on.includes(filter);
+        return (
+          <Button
+            key={filter}
+            size="small"
+            variant={isOn ? 'contained' : 'outlined'}
+            aria-pressed={isOn}
+            onClick={() => onChange(isOn ? on.filter((one) => one !== filter) : [...on, filter])}
+            sx={{
+              ...{ px: 1, py: 0, minWidth: 0, fontSize: typeScale.small },
+              minHeight: { xs: 40, sm: 26 },
+            }}
+          >
+            {filter}
+          </Button>
+        );
+      })}
+    </Box>
+  );
+}
+
 /** So many are shown at first. */
 const firstShown = 8;
 
@@ -109,26 +141,7 @@ export function SwapChooser({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <Box role="group" aria-label="Only" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
-        {filters.map((filter) => {
-          const isOn = on.includes(filter);
-          return (
-            <Button
-              key={filter}
-              size="small"
-              variant={isOn ? 'contained' : 'outlined'}
-              aria-pressed={isOn}
-              onClick={() => setOn(isOn ? on.filter((one) => one !== filter) : [...on, filter])}
-              sx={{
-                ...{ px: 1, py: 0, minWidth: 0, fontSize: typeScale.small },
-                minHeight: { xs: 40, sm: 26 },
-              }}
-            >
-              {filter}
-            </Button>
-          );
-        })}
-      </Box>
+      <Filters on={on} onChange={setOn} />
       {asked.state === 'working' && <Box role="status">Working it out…</Box>}
       {asked.state === 'failed' && (
         <Box role="alert" sx={{ color: colour.caution }}>

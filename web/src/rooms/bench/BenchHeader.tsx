@@ -32,6 +32,7 @@ interface Props {
   onAbout: () => void;
   onSize: () => void;
   onWays: () => void;
+  onFree: () => void;
 }
 
 /** The dip's name and how it is made; what the line shows; land it. */
@@ -120,6 +121,9 @@ export function BenchHeader(props: Props) {
         </Button>
         <Button size="small" onClick={props.onWays} sx={{ py: 0, minHeight: 28 }}>
           Ways
+        </Button>
+        <Button size="small" onClick={props.onFree} sx={{ py: 0, minHeight: 28 }}>
+          Free of
         </Button>
         <Button size="small" onClick={() => window.print()} sx={{ py: 0, minHeight: 28 }}>
           Print

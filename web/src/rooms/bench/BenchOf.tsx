@@ -18,6 +18,7 @@ import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { type Aside, AsidePanel } from './AsidePanel';
 import { additionEffect } from './additionEffect';
 import { type BenchDialog, BenchDialogs } from './BenchDialogs';
 import { BenchHeader } from './BenchHeader';
@@ -31,7 +32,6 @@ import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
-const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const NudgeTable = later(() =>
   import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
@@ -60,9 +60,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const [dialog, setDialog] = useState<BenchDialog | null>(null);
   const [nudging, setNudging] = useState(false);
   const [looked, setLooked] = useState<Proposal | null>(null);
-  const [swapping, setSwapping] = useState<string | null>(null);
-  const leaveSwap = () => {
-    setSwapping(null);
+  const [aside, setAside] = useState<Aside | null>(null);
+  const leaveAside = () => {
+    setAside(null);
     setLooked(null);
   };
   const control = useLanding(dip, bench, amountView !== 'grams');
@@ -119,6 +119,10 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onAbout={() => setDialog('about')}
           onSize={() => setDialog('size')}
           onWays={() => setDialog('ways')}
+          onFree={() => {
+            leaveAside();
+            setAside({ kind: 'free' });
+          }}
         >
           <TrialCount trials={line.trials} />
         </BenchHeader>
@@ -130,7 +134,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
             shown={shown}
             view={amountView}
             preview={preview}
-            onSwap={setSwapping}
+            onSwap={(rowId) => setAside({ kind: 'swap', rowId })}
             measured={ref}
             width={width}
           />
@@ -177,17 +181,13 @@ export function BenchOf({ dip }: { dip: Dip }) {
         doubts={doubts}
         edits={edits}
       >
-        {swapping !== null && (
-          <SwapPanel
-            key={swapping}
+        {aside && (
+          <AsidePanel
+            aside={aside}
             bench={bench}
-            rowId={swapping}
+            edits={edits}
             onLook={setLooked}
-            onTake={(proposal, swapped) => {
-              edits.swap(proposal, swapped);
-              leaveSwap();
-            }}
-            onClose={leaveSwap}
+            onClose={leaveAside}
           />
         )}
       </BenchSide>
