@@ -124,7 +124,9 @@ describe('a swap, whatever the dip', () => {
         if (!before || !after) return;
         const off = Math.abs((after.chilledBody ?? NaN) - (before.chilledBody ?? NaN));
         expect(off).toBeLessThan(2 * noticedChange('chilledBody', 0));
-        expect(Math.abs(after.per100g.saltG - before.per100g.saltG)).toBeLessThan(0.16);
+        // an eighth of a teaspoon of salt is the least that is measured
+        const spoon = (100 * 0.75) / before.massG;
+        expect(Math.abs(after.per100g.saltG - before.per100g.saltG)).toBeLessThan(0.16 + spoon);
         expect(Math.abs(after.massG / before.massG - 1)).toBeLessThan(0.12);
       }),
       { numRuns: 120 },
