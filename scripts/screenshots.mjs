@@ -134,6 +134,24 @@ const views = [
     },
   },
   {
+    name: 'swap',
+    size: wide,
+    path: `/bench${hummus}`,
+    act: async (page) => {
+      await page.getByRole('textbox', { name: 'Amount of Tahini, hulled' }).focus();
+      await page.keyboard.press('Alt+s');
+      const butter = page.getByRole('listitem', { name: /^Sunflower seed butter/ });
+      await butter.getByRole('button').first().click();
+      await butter.getByRole('button', { name: 'an allergy' }).click();
+    },
+  },
+  {
+    name: 'swaps',
+    size: wide,
+    path: '/trials?swaps',
+    act: (page) => page.getByRole('list', { name: 'Swaps' }).waitFor(),
+  },
+  {
     name: 'trials',
     size: wide,
     path: `/trials${hummus}`,
@@ -151,17 +169,6 @@ const views = [
       'weir-house-hummus-trial-6',
       'weir-house-green-trial-1',
     ].join(',')}`,
-  },
-  {
-    name: 'bench-nudges',
-    size: { width: 1280, height: 1100 },
-    path: '/bench?dip=weir-house-green',
-    act: async (page) => {
-      await page.getByRole('combobox', { name: 'Machine or tool' }).selectOption('jug-blender');
-      await button(page, 'What would a spoon do?').click();
-      await page.getByRole('region', { name: 'Nudges' }).waitFor();
-      await page.evaluate(() => window.scrollTo(0, 0));
-    },
   },
   {
     name: 'house',
@@ -191,15 +198,6 @@ const views = [
     act: async (page) => {
       await page.getByRole('progressbar', { name: 'Planning' }).waitFor({ state: 'visible' });
       await page.getByRole('progressbar', { name: 'Planning' }).waitFor({ state: 'hidden' });
-    },
-  },
-  {
-    name: 'day-shopping',
-    size: wide,
-    path: '/day?plan=regatta-first-day',
-    act: async (page) => {
-      await page.getByText(/^Begin /).waitFor();
-      await button(page, 'shopping').click();
     },
   },
   {
