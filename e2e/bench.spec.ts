@@ -190,7 +190,7 @@ test('grind, machine and family are choices that count', async ({ page }) => {
   await page
     .getByRole('combobox', { name: 'Machine or tool' })
     .selectOption({ label: 'jug blender' });
-  await expect(page.getByText('jug blender stalls')).toBeVisible();
+  await expect(page.getByText('jug blender stalls', { exact: true })).toBeVisible();
   await expect(page.locator('svg text', { hasText: /stalls, fragile$/ })).toBeVisible();
 });
 
@@ -206,7 +206,7 @@ test('about it: name, note, what to do next, and how it is served are kept', asy
   await about.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('5 portions of 100 g', { exact: false })).toBeVisible();
   await expect(page.getByText(/body 6.7 ±/)).toBeVisible();
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
   await expect(page.getByText('Try it with lime.')).toBeVisible();
 });
 

@@ -29,7 +29,7 @@ test('a blank book starts with a dip of one’s own, from its name to its body',
   );
   await expect(page.getByRole('region', { name: 'What it makes' })).toContainText('422 g');
   await expect(page.getByText(/, just blended$/)).toBeVisible();
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Lockside dip' })).toBeVisible();
 });
 

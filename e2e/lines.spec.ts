@@ -124,7 +124,7 @@ test('a recipe is written into an empty book: doubts are answered where they sta
   await expect(amount(page, 'Cider vinegar')).toHaveValue('1 tbsp');
   await expect(page.getByRole('listitem')).toHaveCount(7);
   await saved(page);
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.getByRole('button', { name: /^Undo/ }).first().click();
   await expect(page.getByText('Nothing here yet')).toBeVisible();
 });
@@ -134,7 +134,7 @@ test('a second tap begins no second dip', async ({ page }) => {
   await page.goto('/new');
   await page.getByRole('button', { name: 'Blank, to add to one by one' }).dblclick();
   await expect(page.getByRole('heading', { level: 1, name: 'A new dip' })).toBeVisible();
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
   await expect(page.getByText('1 dip,')).toBeVisible();
 });
 

@@ -65,7 +65,7 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   await expect(story).toContainText('read: spreads');
   await expect(story).toContainText('tasted: salt short, sour right');
   await expect(story.getByRole('listitem').last()).toContainText('weighed 532 g');
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
   await expect(page.getByText('Whole lemon.')).toBeVisible();
   await expect(page.getByText(/trial 7, .*spreads/)).toBeVisible();
@@ -151,7 +151,7 @@ test('on a phone the step fits the width and its buttons fit a wet finger', asyn
       () => document.documentElement.scrollWidth <= document.documentElement.clientWidth,
     );
   expect(await fits()).toBe(true);
-  await page.getByRole('link', { name: 'Book' }).click();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
   expect(await fits()).toBe(true);
 });

@@ -147,6 +147,26 @@ test('a dip is made free of sesame as a whole, looked at on the line, and taken 
   await expect(ways.first()).toContainText('without garlic');
 });
 
+test('a variant says what it does otherwise than its base, what each does, and goes back to it', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await expect(page.getByText(/sunflower seed butter for tahini/).first()).toBeVisible();
+  await page.goto('/bench?dip=weir-house-no-sesame');
+  await expect(page.getByText(/^From Weir House hummus:/)).toContainText(
+    'sunflower seed butter for tahini',
+  );
+  await page.getByRole('button', { name: 'What that does' }).click();
+  const differs = page.getByRole('list', { name: 'What differs' }).getByRole('listitem');
+  const oil = differs.filter({ hasText: 'rapeseed oil for extra virgin olive oil' });
+  await oil.getByRole('button').first().click();
+  await oil.getByRole('button', { name: 'Back to the base’s' }).click();
+  await expect(oil).toHaveCount(0);
+  await expect(amount(page, 'Extra virgin olive oil')).toHaveValue('1 tbsp');
+  await page.keyboard.press('Control+z');
+  await expect(oil).toHaveCount(1);
+});
+
 test('on a phone a swap fits the width', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openSampleBook(page);

@@ -4,7 +4,9 @@ import { withoutRow, withRow } from '../dip/dipRows';
 import type { Place } from '../mix/part';
 
 /** What of a dip as a whole may be edited, beside its rows. */
-export type DipSettings = Partial<Pick<Dip, 'method' | 'machineId' | 'tasting' | 'keepDays'>>;
+export type DipSettings = Partial<
+  Pick<Dip, 'method' | 'machineId' | 'tasting' | 'keepDays' | 'targets'>
+>;
 
 /** One change of a dip's rows, or of how it is made. */
 export type Edit =

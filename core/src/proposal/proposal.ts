@@ -22,7 +22,8 @@ export type Maker =
   | 'order'
   | 'loosening'
   | 'trial'
-  | 'swap';
+  | 'swap'
+  | 'base';
 
 /** What a change brings along beside the figures it is made for. */
 export interface Consequences {

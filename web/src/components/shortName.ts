@@ -11,3 +11,7 @@ export function shortName(name: string): string {
 /** The same by id, as it stands within a sentence. */
 export const namesIn = (larder: Larder) => (id: string) =>
   shortName(larder.get(id)?.name ?? id).toLowerCase();
+
+/** The first words of it alone, where a sentence has more than one of them. */
+export const firstNamesIn = (larder: Larder) => (id: string) =>
+  namesIn(larder)(id).split(',')[0] ?? id;

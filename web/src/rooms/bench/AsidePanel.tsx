@@ -5,13 +5,14 @@ import { later } from '@/components/later';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
+const BasePanel = later(() => import('./base/BasePanel').then(({ BasePanel }) => BasePanel));
 const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const FreePanel = later(() => import('./free/FreePanel').then(({ FreePanel }) => FreePanel));
 
 /** What is asked about the dip beside its line. */
-export type Aside = { kind: 'swap'; rowId: string } | { kind: 'free' };
+export type Aside = { kind: 'swap'; rowId: string } | { kind: 'free' } | { kind: 'base' };
 
-/** The panel beside the line that is open: a swap of a row, or the whole dip made free of something. */
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, or what it does otherwise than its base. */
 export function AsidePanel({
   aside,
   bench,
@@ -25,6 +26,19 @@ export function AsidePanel({
   onLook: (proposal: Proposal | null) => void;
   onClose: () => void;
 }) {
+  if (aside.kind === 'base') {
+    return (
+      <BasePanel
+        bench={bench}
+        onLook={onLook}
+        onTake={(proposal) => {
+          edits.take(proposal);
+          onLook(null);
+        }}
+        onClose={onClose}
+      />
+    );
+  }
   if (aside.kind === 'free') return <FreePanel bench={bench} onLook={onLook} onClose={onClose} />;
   return (
     <SwapPanel

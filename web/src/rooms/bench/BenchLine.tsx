@@ -21,7 +21,7 @@ import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
 /** Width of the rows' side; the axis takes the rest. */
-const rowsWidth = 'clamp(398px, 53%, 580px)';
+export const rowsWidth = 'clamp(398px, 53%, 580px)';
 
 /** Whether every row of a dip has its place in another one, which may go on after them. */
 const samePlaces = (rows: readonly ReadRow[], others: readonly ReadRow[]) =>

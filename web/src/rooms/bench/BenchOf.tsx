@@ -22,7 +22,7 @@ import { type Aside, AsidePanel } from './AsidePanel';
 import { additionEffect } from './additionEffect';
 import { type BenchDialog, BenchDialogs } from './BenchDialogs';
 import { BenchHeader } from './BenchHeader';
-import { BenchLine } from './BenchLine';
+import { BenchLine, rowsWidth } from './BenchLine';
 import { BenchSide } from './side/BenchSide';
 import { DipCard } from './print/DipCard';
 import type { ShownQuantity } from './line/shownQuantity';
@@ -32,6 +32,7 @@ import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
+const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) => BaseStrip));
 const NudgeTable = later(() =>
   import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
@@ -127,6 +128,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
           <TrialCount trials={line.trials} />
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
+          {dip.parentId !== null && (
+            <BaseStrip dip={dip} width={rowsWidth} onOpen={() => setAside({ kind: 'base' })} />
+          )}
           <BenchLine
             bench={bench}
             line={line}

@@ -19,6 +19,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { dipSummary } from './dipSummary';
 import { Elbow } from './Elbow';
+import { VariantWords } from './VariantWords';
 
 // menus and dialogs stay out of the first load
 const LeafMenu = later(() => import('./LeafMenu').then(({ LeafMenu }) => LeafMenu));
@@ -95,6 +96,7 @@ export function DipLeaf({
             {trial &&
               ` · trial ${trial.number}, ${shortDay(trial.madeAt)}${lastWord ? `, ${lastWord}` : ''}`}
           </Box>
+          {dip.parentId !== null && <VariantWords dip={dip} />}
           {dip.nextThing !== '' && (
             <Box sx={{ fontSize: typeScale.small, lineHeight: 1.35, overflowWrap: 'anywhere' }}>
               <Box component="span" sx={{ color: colour.accent, fontWeight: 700 }}>

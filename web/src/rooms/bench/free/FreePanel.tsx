@@ -16,6 +16,7 @@ import { useSame } from '@/components/useSame';
 import { newId } from '@/store/commands';
 import { takeFree } from '@/store/swapCommands';
 import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import { madeFreeInWorker } from '@/workers/estimatesClient';
 import type { Bench } from '../useBench';
 import { FreeCard } from './FreeCard';
@@ -136,7 +137,7 @@ export function FreePanel({
               />
             ))}
           </Box>
-          <Box sx={{ mt: 1, color: colour.muted }}>
+          <Box sx={{ mt: 1, fontSize: typeScale.small, color: colour.muted }}>
             By the larder’s traits: read the labels, and keep it apart in machine, bowls and spoons.
           </Box>
         </>
