@@ -21,8 +21,19 @@ if (core.status !== 0) {
   process.stderr.write(core.stderr);
   process.exit(1);
 }
-const { evaluation, refresh, nudged, landing, landed, advice, reading, plan, cook, tongue } =
-  JSON.parse(core.stdout);
+const {
+  evaluation,
+  refresh,
+  nudged,
+  landing,
+  landed,
+  advice,
+  reading,
+  plan,
+  cook,
+  tongue,
+  swapped,
+} = JSON.parse(core.stdout);
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -201,6 +212,7 @@ const lines = [
   ['Bench refresh with nudges and a band of 500 draws', ms(nudged.median), ms(nudged.p95), '16 ms'],
   [`land it, 15 free rows (${landed} of 60 landed)`, ms(landing.median), ms(landing.p95), '60 ms'],
   ['what to add next, or a way back', ms(advice.median), ms(advice.p95), ''],
+  ['what could go in instead, a dip of 12 rows', ms(swapped.median), ms(swapped.p95), '150 ms'],
   ['a line of a recipe read', ms(reading.median), ms(reading.p95), '2 ms'],
   [
     `a day of 12 dips, ${plan.tasks} tasks`,
@@ -257,5 +269,5 @@ console.log(
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
 console.log(
-  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, advice, reading, plan, cook, tongue, typed, dragged, small, large, rooms })}`,
+  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, advice, reading, plan, cook, tongue, swapped, typed, dragged, small, large, rooms })}`,
 );

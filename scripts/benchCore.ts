@@ -11,6 +11,10 @@ import { addTo, emptyBowl } from '@cobbet/core/mix/bowlSums';
 import { type Part, partSumsPerGram } from '@cobbet/core/mix/part';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { type SimulatedRun, simulatedCook } from '../core/test/simulatedCook';
+import { landing } from '../core/test/landingOf';
+import { swapOf } from '../core/test/swapOf';
+import { couldStandIn } from '@cobbet/core/swap/couldStandIn';
+import { swaps } from '@cobbet/core/swap/swaps';
 import { simulatedTongue } from '../core/test/simulatedTongue';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
@@ -222,6 +226,19 @@ const tongue = {
   falseWords: summed(({ falseWords }) => falseWords),
 };
 
+/** Every row of a dip of twelve swapped, the whole ranking with amounts. */
+const swapped = Array.from({ length: 12 }, (_, index) => {
+  const question = swapOf(
+    twenty.slice(0, 12).map((one) => landing(one)),
+    index,
+  );
+  const free = { allergens: [], diets: [] };
+  const among = couldStandIn(question, { larder: shippedLarder.values(), free });
+  const begun = performance.now();
+  swaps(question, among);
+  return performance.now() - begun;
+});
+
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), reading, plan, cook, tongue, sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), reading, plan, cook, tongue, swapped: percentiles(swapped), sink: Number.isFinite(sink) })}\n`,
 );
