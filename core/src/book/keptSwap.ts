@@ -90,3 +90,12 @@ export function swapsToJudge(
     return at <= trial.madeAt && trial.ingredients.has(to.ingredientId);
   });
 }
+
+/** The swaps of a run that has become a trial, with that trial. */
+export function swapsOfTrial(
+  swaps: Iterable<KeptSwap>,
+  runId: string,
+  trialId: string,
+): KeptSwap[] {
+  return [...swaps].filter((swap) => swap.runId === runId).map((swap) => ({ ...swap, trialId }));
+}

@@ -2,7 +2,7 @@ import { nearestKitchenMeasure } from '../amounts/kitchenMeasure';
 import type { Dip } from '../dip/dip';
 import { leadFlavour } from '../dip/leadFlavour';
 import { defaultKit, kitMachine } from '../kitchen/kit';
-import type { Kitchen } from '../kitchen/kitchen';
+import { type Kitchen, machineFor } from '../kitchen/kitchen';
 import type { LandingPart } from '../landing/landParts';
 import { everyday } from '../larder/everyday';
 import type { Addition } from '../proposal/edit';
@@ -39,11 +39,12 @@ export function swapQuestionOfRun(
   if (index < 0) return null;
   const parts = there.map(({ landing }) => landing);
   const lead = leadFlavour(parts, dip.name, dip.leadId);
+  // an own machine runs and warms like the usual one
   const machine = kitMachine(defaultKit, run.machineId);
   return {
     ...{ parts, index, amountBy, inBowl: true, keep: keptNames },
     targets: runTargets(run, dip),
-    bowl: { machine, family: dip.family },
+    bowl: { machine: machineFor(run, kitchen), family: dip.family },
     under: {
       conditions: runConditions(run, dip, kitchen),
       method: run.method,

@@ -126,9 +126,16 @@ export function editRun(
   );
 }
 
-/** Throws a run away. */
+/** Throws a run away, with what was swapped in it: it never became anything. */
 export function dropRun(runId: string): Promise<boolean> {
-  return useBook.getState().act('Stop making', () => [remove('runs', runId)]);
+  return useBook
+    .getState()
+    .act('Stop making', (book) => [
+      remove('runs', runId),
+      ...[...book.swaps.values()]
+        .filter((swap) => swap.runId === runId)
+        .map(({ id }) => remove('swaps', id)),
+    ]);
 }
 
 /** Keeps a reading of a trial. */

@@ -1,6 +1,7 @@
 import type { Book } from '@cobbet/core/book/book';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { put, remove } from '@cobbet/core/book/change';
+import { swapsOfTrial } from '@cobbet/core/book/keptSwap';
 import type { Run } from '@cobbet/core/book/run';
 import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
@@ -26,7 +27,12 @@ export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<
     const dip = book.dips.get(run.dipId);
     const expected = dip && expectedOf(there, dip, kitchen);
     const { base, runs } = splitRun(there, parts, ids, number, at, expected);
-    return [put('trials', base), remove('runs', run.id), ...runs.map((one) => put('runs', one))];
+    return [
+      put('trials', base),
+      remove('runs', run.id),
+      ...swapsOfTrial(book.swaps.values(), run.id, base.id).map((swap) => put('swaps', swap)),
+      ...runs.map((one) => put('runs', one)),
+    ];
   };
   await useBook.getState().act(`Divide into ${parts.length}`, divide, { whole: true });
   return ids.runs;

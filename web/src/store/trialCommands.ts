@@ -2,6 +2,7 @@ import type { Book } from '@cobbet/core/book/book';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { put, remove } from '@cobbet/core/book/change';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
+import { swapsOfTrial } from '@cobbet/core/book/keptSwap';
 import { finishRun } from '@cobbet/core/book/run';
 import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
@@ -27,9 +28,7 @@ export async function completeRun(runId: string): Promise<string> {
     return [
       put('trials', trial),
       remove('runs', runId),
-      ...[...book.swaps.values()]
-        .filter((swap) => swap.runId === runId)
-        .map((swap) => put('swaps', { ...swap, trialId: id })),
+      ...swapsOfTrial(book.swaps.values(), runId, id).map((swap) => put('swaps', swap)),
       ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
     ];
   };
