@@ -18,7 +18,7 @@ const config: NextConfig = {
   turbopack: { root: fileURLToPath(new URL('..', import.meta.url)) },
   // in Node.js the solver loads its WASM from beside itself, so it stays out of the bundle
   serverExternalPackages: ['highs'],
-  poweredByHeader: false, productionBrowserSourceMaps: true,
+  poweredByHeader: false,
   reactStrictMode: true,
   headers: () =>
     Promise.resolve([
