@@ -147,6 +147,27 @@ test('a dip is made free of sesame as a whole, looked at on the line, and taken 
   await expect(ways.first()).toContainText('without garlic');
 });
 
+test('a row nothing else will do for is locked with its reason, and let go again', async ({
+  page,
+}) => {
+  await openBench(page);
+  await openSwap(page, 'Tahini, hulled');
+  const panel = page.getByRole('region', { name: /^Swap Tahini/ });
+  await panel.getByRole('button', { name: 'Nothing else will do' }).click();
+  await panel.getByRole('textbox', { name: 'Why nothing else will do' }).fill('it is the dip');
+  await panel.getByRole('button', { name: 'No substitute' }).click();
+  await expect(panel).toContainText('No substitute: it is the dip.');
+  await saved(page);
+  await page.getByRole('button', { name: 'Free of' }).click();
+  const free = page.getByRole('region', { name: 'Make it free of' });
+  await free.getByRole('button', { name: 'sesame' }).click();
+  await expect(free).toContainText('nothing else may go in for it here');
+  await amount(page, 'Tahini, hulled').focus();
+  await page.keyboard.press('Alt+s');
+  await panel.getByRole('button', { name: 'Let it be swapped' }).click();
+  await expect(candidates(page).getByRole('listitem').first()).toBeVisible();
+});
+
 test('a variant says what it does otherwise than its base, what each does, and goes back to it', async ({
   page,
 }) => {

@@ -275,7 +275,19 @@ export const migrations: readonly Migration[] = [
       }),
     },
   },
-  { name: 'swaps are kept, with why and how they were', from: 11, up: {}, down: {} },
+  {
+    name: 'swaps are kept, with why and how they were; what may not be swapped',
+    from: 11,
+    up: {},
+    down: {
+      dips: (dip) => ({
+        ...dip,
+        ...(dip['rows'] === undefined
+          ? {}
+          : { rows: listOf(dip['rows']).map(({ noSubstitute: _none, ...row }) => row) }),
+      }),
+    },
+  },
 ];
 
 /**

@@ -45,6 +45,7 @@ export const row = Joi.object<Row>({
   min: text(200),
   max: text(200),
   sure: text(200),
+  noSubstitute: text(200),
   atC,
   raw: rawWay,
   worked: workedIn,

@@ -40,6 +40,8 @@ export interface Row {
   worked?: WorkedIn;
   /** The amount the cook has said is right, as it was typed then. */
   sure?: string;
+  /** Nothing else may go in instead, and why, in the cook's words. */
+  noSubstitute?: string;
 }
 
 /** An addition to the bowl with nothing more said of it. */

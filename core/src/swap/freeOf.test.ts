@@ -78,6 +78,15 @@ describe('a dip made free of something', () => {
     expect([proposals, carriers, cannot]).toEqual([[], [], null]);
   });
 
+  test('leaves alone what nothing may stand in for, and says so', () => {
+    const question = { ...swapOf(writtenParts(pesto), 0), locked: [3] };
+    const { proposals, cannot } = madeFree(question, larder, { allergens: ['milk'], diets: [] });
+    expect(proposals).toEqual([]);
+    expect(cannot).toMatch(/cheese.* nothing else may go in for it here/);
+    const nuts = madeFree(question, larder, { allergens: ['tree-nut'], diets: [] });
+    expect(nuts.proposals.length).toBeGreaterThan(0);
+  });
+
   test('that can’t be so and still be itself says why', () => {
     const butter: Rows = [
       ['butter', '200 g'],

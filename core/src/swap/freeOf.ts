@@ -42,7 +42,10 @@ export interface MadeFree {
 }
 
 /** A question of a whole dip: which part is in question does not matter. */
-export type FreeQuestion = Omit<SwapQuestion, 'index' | 'amountBy'>;
+export type FreeQuestion = Omit<SwapQuestion, 'index' | 'amountBy'> & {
+  /** Places that nothing else may stand in. */
+  locked?: readonly number[];
+};
 
 const mostProposals = 3;
 /** Candidates of one part that are followed. */
@@ -155,6 +158,15 @@ export function madeFree(
   const { parts } = question;
   const carriers = parts.flatMap(({ ingredient }, i) => (carries(ingredient, free) ? [i] : []));
   if (carriers.length === 0) return { proposals: [], carriers, cannot: null };
+  const locked = carriers.find((index) => question.locked?.includes(index));
+  if (locked !== undefined) {
+    const name = parts[locked]?.ingredient.name ?? '';
+    return {
+      proposals: [],
+      carriers,
+      cannot: `${name} carries it, and nothing else may go in for it here.`,
+    };
+  }
   const heaviest = [...carriers].sort((a, b) => (parts[b]?.massG ?? 0) - (parts[a]?.massG ?? 0));
   let followed: Followed[] = [{ parts, swapped: [] }];
   for (const index of heaviest) {

@@ -53,7 +53,8 @@ export function swapQuestionOf(
 
 /** The row with another thing in it: its place, hold, note, limits and working stay where they still make sense. */
 export function swappedRow(row: Row, from: Ingredient, to: Ingredient, amount: string): Row {
-  const { atC, raw, garlicForm, germOut, min, max, prep, sure: _sure, ...rest } = row;
+  const { atC, raw, garlicForm, germOut, min, max, prep, ...others } = row;
+  const { sure: _sure, noSubstitute: _none, ...rest } = others;
   const alike = from.role === to.role;
   const garlic = from.garlicUnits === 1 && to.garlicUnits === 1;
   const madeSo = raw && routesTo(to).some((route) => route.from === raw.from);

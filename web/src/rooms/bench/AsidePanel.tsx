@@ -46,6 +46,14 @@ export function AsidePanel({
       bench={bench}
       rowId={aside.rowId}
       onLook={onLook}
+      onLock={(why) => {
+        edits.editRow(
+          aside.rowId,
+          why === null ? 'Let it be swapped' : 'No substitute',
+          ({ noSubstitute: _old, ...row }) => (why === null ? row : { ...row, noSubstitute: why }),
+        );
+        onLook(null);
+      }}
       onTake={(proposal, swapped) => {
         edits.swap(proposal, swapped);
         onClose();

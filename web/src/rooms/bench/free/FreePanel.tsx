@@ -39,10 +39,11 @@ export function FreePanel({
   const choices = freeChoices(parts);
   const on = choices.filter(({ id }) => chosen.includes(id));
   const question = useSame(
-    useMemo(
-      () => swapQuestionOf(bench, kitchen, dip.rows[0]?.id ?? '', 'strength'),
-      [bench, kitchen, dip.rows],
-    ),
+    useMemo(() => {
+      const asked = swapQuestionOf(bench, kitchen, dip.rows[0]?.id ?? '', 'strength');
+      const locked = dip.rows.flatMap((row, i) => (row.noSubstitute === undefined ? [] : [i]));
+      return asked && { ...asked, locked };
+    }, [bench, kitchen, dip.rows]),
   );
   const free = useSame(freeOfAll(on));
   const nothing = on.length === 0;

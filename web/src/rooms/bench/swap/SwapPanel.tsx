@@ -2,6 +2,7 @@
 
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import type { Reason } from '@cobbet/core/book/runEvents';
@@ -17,6 +18,7 @@ import { newId } from '@/store/commands';
 import type { Swapped } from '@/store/swapCommands';
 import { useInHouse } from '@/store/useInHouse';
 import type { Bench } from '../useBench';
+import { NoSubstitute } from './NoSubstitute';
 
 /** What could go in instead of a row; what is looked at is drawn on the line beside it. */
 export function SwapPanel({
@@ -24,12 +26,15 @@ export function SwapPanel({
   rowId,
   onLook,
   onTake,
+  onLock,
   onClose,
 }: {
   bench: Bench;
   rowId: string;
   onLook: (proposal: Proposal | null) => void;
   onTake: (proposal: Proposal, swapped: Swapped) => void;
+  /** Locks the row with a reason, or with null lets it be swapped again. */
+  onLock: (why: string | null) => void;
   onClose: () => void;
 }) {
   const { dip, kitchen, rows } = bench;
@@ -55,6 +60,7 @@ export function SwapPanel({
     said: one.words,
     why,
   });
+  const locked = read?.row.noSubstitute;
   if (!read) return null;
   const name = shortName(read.ingredient?.name ?? read.row.ingredientId);
   return (
@@ -67,7 +73,14 @@ export function SwapPanel({
           <Close fontSize="small" />
         </IconButton>
       </Box>
-      {question ? (
+      {locked !== undefined ? (
+        <Box role="status">
+          No substitute{locked === '' ? '' : `: ${locked}`}.{' '}
+          <Button size="small" onClick={() => onLock(null)}>
+            Let it be swapped
+          </Button>
+        </Box>
+      ) : question ? (
         <SwapChooser
           question={question}
           larder={kitchen.larder}
@@ -87,6 +100,7 @@ export function SwapPanel({
       ) : (
         <Box role="status">Mend the amounts that can’t be read first.</Box>
       )}
+      {locked === undefined && <NoSubstitute onLock={onLock} />}
     </Box>
   );
 }
