@@ -1,42 +1,21 @@
 import Joi from 'joi';
 import { BadInput, checked } from '../book/fieldError';
 import { type Diet, diets } from '../dip/diets';
-import type { LandingPart } from '../landing/landParts';
-import { everyday } from '../larder/everyday';
-import { type Family, families } from '../mix/families';
 import { type KeptName, keptNames } from '../swap/keptFigures';
 import { madeFree } from '../swap/freeOf';
-import {
-  dipKeys,
-  type DipRequest,
-  partKeys,
-  type PartRequest,
-  requestLarder,
-  requestParts,
-} from './dipRequest';
-import { type LandRequest, requestTargets, targetSchema } from './landRequest';
-import { freeOf, type FreeRequest, freeSchema } from './marksRequest';
-import { requestKitchen } from './requestKitchen';
+import { partKeys, type PartRequest } from './dipRequest';
+import { freeOf } from './marksRequest';
+import { type SwapDipRequest, swapDipKeys, swapDipQuestion } from './swapDipRequest';
 import { partAnswer, swapFigures, type SwapFigures } from './swapRequest';
 
-interface FreeDipRequest extends DipRequest {
-  free: FreeRequest;
+interface FreeDipRequest extends SwapDipRequest {
   diet?: Diet;
-  hold: number[];
-  family: Family;
-  target: LandRequest['target'];
 }
 
 const freeDipSchema = Joi.object<FreeDipRequest>({
-  ...dipKeys,
+  ...swapDipKeys,
   parts: Joi.array().items(Joi.object(partKeys)).min(1).max(60).required(),
-  free: freeSchema.default([]),
   diet: Joi.string().valid(...diets),
-  hold: Joi.array().items(Joi.number().integer().min(0).max(199)).max(200).default([]),
-  family: Joi.string()
-    .valid(...families)
-    .default('pulse'),
-  target: targetSchema.default({}),
 }).required();
 
 /** A dip made free of something, as it is answered. */
@@ -66,23 +45,9 @@ export function freeRequest(value: unknown): FreeAnswer {
   if (free.allergens.length + free.diets.length === 0) {
     throw new BadInput('free', 'Say what it is to be free of.');
   }
-  const larder = requestLarder(request.larder);
-  const read = requestParts(request, larder);
-  const { machine, conditions } = requestKitchen(request, larder, read);
+  const { larder, question } = swapDipQuestion(request);
   const { proposals, cannot } = madeFree(
-    {
-      parts: read.map((part, i): LandingPart => ({
-        ...part,
-        amountText: request.parts[i]?.amount ?? '',
-        hold: request.hold.includes(i),
-      })),
-      bowl: { machine, family: request.family },
-      under: { conditions, method: request.method, machine, worked: [] },
-      targets: requestTargets(request.target),
-      keep: keptNames,
-      inBowl: false,
-      mayAdd: [everyday.water, everyday.salt].flatMap((id) => larder.get(id) ?? []),
-    },
+    { ...question, keep: keptNames, inBowl: false },
     [...larder.values()],
     free,
   );

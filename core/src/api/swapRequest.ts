@@ -1,11 +1,9 @@
 import Joi from 'joi';
 import { BadInput, checked } from '../book/fieldError';
 import type { LandingPart } from '../landing/landParts';
-import { everyday } from '../larder/everyday';
 import { resolveIngredient } from '../larder/find';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
-import { type Family, families } from '../mix/families';
 import type { Figures } from '../mix/figures';
 import { type KeptName, keptNames } from '../swap/keptFigures';
 import { type Candidate, type MovedPart, readySwap, swapFor } from '../swap/swap';
@@ -13,51 +11,32 @@ import { type AmountBy, amountsBy, type SwapQuestion } from '../swap/swapQuestio
 import { couldStandIn } from '../swap/couldStandIn';
 import { swaps } from '../swap/swaps';
 import { bowlAnswer, type BowlAnswer } from './answers';
-import {
-  dipKeys,
-  type DipRequest,
-  partKeys,
-  type PartRequest,
-  requestLarder,
-  requestParts,
-} from './dipRequest';
-import { type LandRequest, requestTargets, targetSchema } from './landRequest';
-import { freeOf, type FreeRequest, freeSchema } from './marksRequest';
-import { requestKitchen } from './requestKitchen';
+import type { PartRequest } from './dipRequest';
+import { freeOf } from './marksRequest';
+import { type SwapDipRequest, swapDipKeys, swapDipQuestion, withinParts } from './swapDipRequest';
 
-interface SwapRequest extends DipRequest {
+interface SwapRequest extends SwapDipRequest {
   swap: number;
   to?: string;
   keep: KeptName[];
-  free: FreeRequest;
-  hold: number[];
   atHand?: string[];
   inBowl: boolean;
   amountBy: AmountBy;
-  family: Family;
-  target: LandRequest['target'];
 }
 
 const swapSchema = Joi.object<SwapRequest>({
-  ...dipKeys,
-  parts: Joi.array().items(Joi.object(partKeys)).min(1).max(200).required(),
+  ...swapDipKeys,
   swap: Joi.number().integer().min(0).max(199).required(),
   to: Joi.string().min(1).max(120),
   keep: Joi.array()
     .items(Joi.string().valid(...keptNames))
     .unique()
     .default([...keptNames]),
-  free: freeSchema.default([]),
-  hold: Joi.array().items(Joi.number().integer().min(0).max(199)).max(200).default([]),
   atHand: Joi.array().items(Joi.string().min(1).max(120)).max(300),
   inBowl: Joi.boolean().default(false),
   amountBy: Joi.string()
     .valid(...amountsBy)
     .default('strength'),
-  family: Joi.string()
-    .valid(...families)
-    .default('pulse'),
-  target: targetSchema.default({}),
 }).required();
 
 /** A candidate as it is answered. */
@@ -143,28 +122,10 @@ function named(larder: Larder, name: string, field: string): Ingredient {
  */
 export function swapRequest(value: unknown): { candidates: CandidateAnswer[] } {
   const request = checked(swapSchema, value);
-  const larder = requestLarder(request.larder);
-  const read = requestParts(request, larder);
-  const { swap: index, hold, family, keep, inBowl, amountBy } = request;
-  const within = (place: number, field: string) => {
-    if (place < read.length) return;
-    throw new BadInput(field, `There are ${read.length} parts, counted from 0.`);
-  };
-  within(index, 'swap');
-  hold.forEach((place, i) => within(place, `hold[${i}]`));
-  const parts = read.map((part, i): LandingPart => ({
-    ...part,
-    amountText: request.parts[i]?.amount ?? '',
-    hold: hold.includes(i),
-  }));
-  const { machine, conditions } = requestKitchen(request, larder, read);
-  const question: SwapQuestion = {
-    ...{ parts, index, keep, inBowl, amountBy },
-    under: { conditions, method: request.method, machine, worked: [] },
-    bowl: { machine, family },
-    targets: requestTargets(request.target),
-    mayAdd: [everyday.water, everyday.salt].flatMap((id) => larder.get(id) ?? []),
-  };
+  const { larder, question: asked } = swapDipQuestion(request);
+  const { swap: index, keep, inBowl, amountBy } = request;
+  withinParts(index, asked.parts.length, 'swap');
+  const question: SwapQuestion = { ...asked, index, keep, inBowl, amountBy };
   if (request.to !== undefined) {
     const to = named(larder, request.to, 'to');
     return { candidates: [candidateAnswer(swapFor(readySwap(question), to))] };

@@ -1,4 +1,4 @@
-import { type HeldName, justNoticeable } from '../advise/justNoticeable';
+import { type HeldName, heldNames, justNoticeable } from '../advise/justNoticeable';
 import type { Conditions } from '../mix/conditions';
 import type { Mix } from '../mix/mix';
 import { massOf } from '../mix/mix';
@@ -6,20 +6,8 @@ import { sumIndex } from '../mix/bowlSums';
 import { type Figures, targetFigure } from '../mix/figures';
 import { targetValue } from '../mix/targets';
 
-/** What a swap keeps of a dip, body first. */
-export const keptNames = [
-  'freshBody',
-  'chilledBody',
-  'saltG',
-  'acidG',
-  'garlicG',
-  'fatG',
-  'sugarsG',
-  'heat',
-  'bitter',
-  'savoury',
-  'massG',
-] as const;
+/** What a swap keeps of a dip, body first: what advice holds, savouriness, and how much it makes. */
+export const keptNames = [...heldNames, 'savoury', 'massG'] as const;
 export type KeptName = (typeof keptNames)[number];
 
 /** What a change that is just noticed counts for when substitutes are ranked, and while their amount is solved (J). */

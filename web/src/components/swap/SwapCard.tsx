@@ -12,6 +12,7 @@ import { shortName } from '@/components/shortName';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { historyText } from './historyText';
+import { LookCard } from './LookCard';
 import { SwapMarks } from './SwapMarks';
 
 /** From here on it is another dip, in the ranking's own units (J). */
@@ -59,116 +60,102 @@ export function SwapCard({
   const nameOf = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
   const aside = besides(one);
   return (
-    <Box
-      component="li"
-      aria-label={name}
-      sx={{
-        borderTop: `1px solid ${colour.line}`,
-        bgcolor: open ? colour.accentWash : 'transparent',
-        mx: -1,
-        px: 1,
-        py: 0.75,
-      }}
-    >
-      <Box
-        component="button"
-        type="button"
-        aria-expanded={open}
-        onClick={onOpen}
-        sx={{
-          ...{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', display: 'block' },
-          ...{ width: '100%', minHeight: 44 },
-          '&:focus-visible': { outline: `2px solid ${colour.accent}` },
-        }}
-      >
-        <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: typeScale.note }}>
-          {one.colour !== null && (
-            <Box
-              component="span"
-              style={{ backgroundColor: one.colour }}
-              sx={{
-                ...{ width: 14, height: 14, borderRadius: '50%', flexShrink: 0 },
-                ...{ alignSelf: 'center', border: `1px solid ${colour.line}` },
-              }}
-            />
-          )}
-          <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-            {amount}
+    <LookCard
+      name={name}
+      open={open}
+      onOpen={onOpen}
+      head={
+        <>
+          <Box
+            sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, fontSize: typeScale.note }}
+          >
+            {one.colour !== null && (
+              <Box
+                component="span"
+                style={{ backgroundColor: one.colour }}
+                sx={{
+                  ...{ width: 14, height: 14, borderRadius: '50%', flexShrink: 0 },
+                  ...{ alignSelf: 'center', border: `1px solid ${colour.line}` },
+                }}
+              />
+            )}
+            <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+              {amount}
+            </Box>
+            <Box component="span" sx={{ fontWeight: 600, minWidth: 0, overflowWrap: 'anywhere' }}>
+              {name}
+            </Box>
+            {inHouse && (
+              <Box
+                component="span"
+                sx={{
+                  ml: 'auto',
+                  fontSize: typeScale.small,
+                  color: open ? colour.ink : colour.bandEdge,
+                  whiteSpace: 'nowrap',
+                }}
+              >
+                in the house
+              </Box>
+            )}
           </Box>
-          <Box component="span" sx={{ fontWeight: 600, minWidth: 0, overflowWrap: 'anywhere' }}>
-            {name}
+          <Box
+            sx={{
+              ...{ fontSize: typeScale.small, lineHeight: 1.35 },
+              color: open ? colour.ink : colour.muted,
+            }}
+          >
+            {distance >= farFrom && <strong>Another dip: </strong>}
+            {words}
           </Box>
-          {inHouse && (
-            <Box
-              component="span"
-              sx={{
-                ml: 'auto',
-                fontSize: typeScale.small,
-                color: open ? colour.ink : colour.bandEdge,
-                whiteSpace: 'nowrap',
-              }}
-            >
-              in the house
+          {history && (
+            <Box sx={{ fontSize: typeScale.small, color: open ? colour.ink : colour.bandEdge }}>
+              {historyText(history)}
             </Box>
           )}
-        </Box>
-        <Box
-          sx={{
-            ...{ fontSize: typeScale.small, lineHeight: 1.35 },
-            color: open ? colour.ink : colour.muted,
-          }}
-        >
-          {distance >= farFrom && <strong>Another dip: </strong>}
-          {words}
-        </Box>
-        {history && (
-          <Box sx={{ fontSize: typeScale.small, color: open ? colour.ink : colour.bandEdge }}>
-            {historyText(history)}
+        </>
+      }
+    >
+      <Box sx={{ fontSize: typeScale.small, lineHeight: 1.4 }}>
+        <SwapMarks before={proposal.before} after={proposal.after} targets={targets} />
+        {others.map(({ index, ingredient: id, from, to }) => (
+          <Box key={index}>
+            {from === '' ? `and ${to} ${nameOf(id)}` : `${nameOf(id)} ${from} → ${to}`}
+          </Box>
+        ))}
+        {proposal.after.chilledBody !== null && (
+          <Box>
+            cold {bodyFigure(proposal.after.chilledBody)} ± {bodyFigure(proposal.sure.bodySd)}, an
+            estimate
           </Box>
         )}
-      </Box>
-      {open && (
-        <Box sx={{ fontSize: typeScale.small, lineHeight: 1.4 }}>
-          <SwapMarks before={proposal.before} after={proposal.after} targets={targets} />
-          {others.map(({ index, ingredient: id, from, to }) => (
-            <Box key={index}>
-              {from === '' ? `and ${to} ${nameOf(id)}` : `${nameOf(id)} ${from} → ${to}`}
-            </Box>
+        {aside !== '' && <Box>{aside}</Box>}
+        <Box
+          role="group"
+          aria-label="Why"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
+        >
+          {reasons.map((reason) => (
+            <Button
+              key={reason}
+              size="small"
+              variant={why === reason ? 'contained' : 'outlined'}
+              aria-pressed={why === reason}
+              onClick={() => setWhy(why === reason ? null : reason)}
+              sx={{ px: 1, minWidth: 0 }}
+            >
+              {reasonWords[reason]}
+            </Button>
           ))}
-          {proposal.after.chilledBody !== null && (
-            <Box>
-              cold {bodyFigure(proposal.after.chilledBody)} ± {bodyFigure(proposal.sure.bodySd)}, an
-              estimate
-            </Box>
-          )}
-          {aside !== '' && <Box>{aside}</Box>}
-          <Box
-            role="group"
-            aria-label="Why"
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
-          >
-            {reasons.map((reason) => (
-              <Button
-                key={reason}
-                size="small"
-                variant={why === reason ? 'contained' : 'outlined'}
-                aria-pressed={why === reason}
-                onClick={() => setWhy(why === reason ? null : reason)}
-                sx={{ px: 1, minWidth: 0 }}
-              >
-                {reasonWords[reason]}
-              </Button>
-            ))}
-          </Box>
-          <Button
-            variant="contained"
-            onClick={() => onTake(why)}
-            sx={{ mt: 1, minHeight: { xs: 48, sm: 36 } }}
-          >
-            Swap it
-          </Button>
         </Box>
-      )}
-    </Box>
+        <Button
+          variant="contained"
+          onClick={() => onTake(why)}
+          sx={{ mt: 1, minHeight: { xs: 48, sm: 36 } }}
+        >
+          Swap it
+        </Button>
+      </Box>
+    </LookCard>
   );
 }

@@ -13,6 +13,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { differenceWords } from '@/components/differenceWords';
 import { firstNamesIn } from '@/components/shortName';
+import { LookCard } from '@/components/swap/LookCard';
 import { newId } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -90,47 +91,36 @@ export function BasePanel({
       {lines.length === 0 && <Box role="status">It does everything its base does.</Box>}
       <Box component="ol" aria-label="What differs" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {lines.map(({ words, proposal }) => (
-          <Box
-            component="li"
+          <LookCard
             key={words}
-            aria-label={words}
-            sx={{
-              borderTop: `1px solid ${colour.line}`,
-              bgcolor: open === words ? colour.accentWash : 'transparent',
-              ...{ mx: -1, px: 1, py: 0.75, fontSize: typeScale.note },
-            }}
+            name={words}
+            open={open === words}
+            onOpen={() => look(words, proposal)}
+            head={
+              <>
+                <Box sx={{ fontSize: typeScale.note, fontWeight: 600, overflowWrap: 'anywhere' }}>
+                  {words}
+                </Box>
+                <Box
+                  sx={{
+                    fontSize: typeScale.small,
+                    color: open === words ? colour.ink : colour.muted,
+                  }}
+                >
+                  {effectWords(proposal.after, proposal.before)}
+                </Box>
+              </>
+            }
           >
-            <Box
-              component="button"
-              type="button"
-              aria-expanded={open === words}
-              onClick={() => look(words, proposal)}
-              sx={{
-                ...{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', width: '100%' },
-                '&:focus-visible': { outline: `2px solid ${colour.accent}` },
-              }}
+            <Button
+              size="small"
+              variant="outlined"
+              sx={{ mt: 0.5 }}
+              onClick={() => onTake(proposal)}
             >
-              <Box sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}>{words}</Box>
-              <Box
-                sx={{
-                  fontSize: typeScale.small,
-                  color: open === words ? colour.ink : colour.muted,
-                }}
-              >
-                {effectWords(proposal.after, proposal.before)}
-              </Box>
-            </Box>
-            {open === words && (
-              <Button
-                size="small"
-                variant="outlined"
-                sx={{ mt: 0.5 }}
-                onClick={() => onTake(proposal)}
-              >
-                Back to the base’s
-              </Button>
-            )}
-          </Box>
+              Back to the base’s
+            </Button>
+          </LookCard>
         ))}
       </Box>
       <Box sx={{ mt: 1, fontSize: typeScale.small, color: colour.muted }}>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import type { Targets } from '@cobbet/core/mix/targets';
 import type { FreeProposal } from '@cobbet/core/swap/freeOf';
 import { shortName } from '@/components/shortName';
+import { LookCard } from '@/components/swap/LookCard';
 import { SwapMarks } from '@/components/swap/SwapMarks';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -29,52 +30,39 @@ export function FreeCard({
     return to ? `${amount} ${shortName(to.name).toLowerCase()} for ${old}` : `without ${old}`;
   });
   return (
-    <Box
-      component="li"
-      aria-label={lines.join(', ')}
-      sx={{
-        borderTop: `1px solid ${colour.line}`,
-        bgcolor: open ? colour.accentWash : 'transparent',
-        ...{ mx: -1, px: 1, py: 0.75 },
-      }}
-    >
-      <Box
-        component="button"
-        type="button"
-        aria-expanded={open}
-        onClick={onOpen}
-        sx={{
-          ...{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', display: 'block' },
-          ...{ width: '100%', minHeight: 44, fontSize: typeScale.note },
-          '&:focus-visible': { outline: `2px solid ${colour.accent}` },
-        }}
-      >
-        {lines.map((line) => (
-          <Box key={line} sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}>
-            {line}
-          </Box>
-        ))}
-        <Box
-          sx={{
-            fontSize: typeScale.small,
-            lineHeight: 1.35,
-            color: open ? colour.ink : colour.muted,
-          }}
-        >
-          {one.words}
-        </Box>
-      </Box>
-      {open && (
+    <LookCard
+      name={lines.join(', ')}
+      open={open}
+      onOpen={onOpen}
+      head={
         <>
-          <SwapMarks before={one.proposal.before} after={one.proposal.after} targets={targets} />
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
-            <Button variant="contained" onClick={onVariant}>
-              Take it as a variant
-            </Button>
-            <Button onClick={onHere}>Change this dip</Button>
+          {lines.map((line) => (
+            <Box
+              key={line}
+              sx={{ fontSize: typeScale.note, fontWeight: 600, overflowWrap: 'anywhere' }}
+            >
+              {line}
+            </Box>
+          ))}
+          <Box
+            sx={{
+              fontSize: typeScale.small,
+              lineHeight: 1.35,
+              color: open ? colour.ink : colour.muted,
+            }}
+          >
+            {one.words}
           </Box>
         </>
-      )}
-    </Box>
+      }
+    >
+      <SwapMarks before={one.proposal.before} after={one.proposal.after} targets={targets} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
+        <Button variant="contained" onClick={onVariant}>
+          Take it as a variant
+        </Button>
+        <Button onClick={onHere}>Change this dip</Button>
+      </Box>
+    </LookCard>
   );
 }
