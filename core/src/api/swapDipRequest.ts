@@ -1,10 +1,9 @@
 import Joi from 'joi';
 import { BadInput } from '../book/fieldError';
 import type { LandingPart } from '../landing/landParts';
-import { everyday } from '../larder/everyday';
 import type { Larder } from '../larder/larder';
 import { type Family, families } from '../mix/families';
-import type { SwapQuestion } from '../swap/swapQuestion';
+import { mayAddFrom, type SwapQuestion } from '../swap/swapQuestion';
 import { dipKeys, type DipRequest, partKeys, requestLarder, requestParts } from './dipRequest';
 import { type LandRequest, requestTargets, targetSchema } from './landRequest';
 import { type FreeRequest, freeSchema } from './marksRequest';
@@ -55,7 +54,7 @@ export function swapDipQuestion(request: SwapDipRequest): {
       bowl: { machine, family: request.family },
       under: { conditions, method: request.method, machine, worked: [] },
       targets: requestTargets(request.target),
-      mayAdd: [everyday.water, everyday.salt].flatMap((id) => larder.get(id) ?? []),
+      mayAdd: mayAddFrom(larder),
     },
   };
 }

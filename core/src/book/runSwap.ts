@@ -4,11 +4,10 @@ import { leadFlavour } from '../dip/leadFlavour';
 import { defaultKit, kitMachine } from '../kitchen/kit';
 import { type Kitchen, machineFor } from '../kitchen/kitchen';
 import type { LandingPart } from '../landing/landParts';
-import { everyday } from '../larder/everyday';
 import type { Addition } from '../proposal/edit';
 import { keptNames } from '../swap/keptFigures';
 import type { Candidate } from '../swap/swap';
-import type { AmountBy, SwapQuestion } from '../swap/swapQuestion';
+import { type AmountBy, mayAddFrom, type SwapQuestion } from '../swap/swapQuestion';
 import type { Run } from './run';
 import { runConditions, runTargets } from './runBowl';
 import { entriesOf, rowIn } from './runEvents';
@@ -51,7 +50,7 @@ export function swapQuestionOfRun(
       machine,
       worked: there.map(({ entry }) => entry.worked),
     },
-    mayAdd: [everyday.water, everyday.salt].flatMap((id) => kitchen.larder.get(id) ?? []),
+    mayAdd: mayAddFrom(kitchen.larder),
     ...(lead ? { leadId: lead.ingredient } : {}),
   };
 }

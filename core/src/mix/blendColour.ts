@@ -1,3 +1,4 @@
+import { linearLight } from './linearLight';
 import type { Part } from './part';
 import type { Ingredient, Role } from '../larder/ingredient';
 import type { Pigment } from '../larder/traits';
@@ -34,16 +35,14 @@ export function pigmentOf({ pigment, role }: Pick<Ingredient, 'pigment' | 'role'
 const absorption = (reflectance: number) => (1 - reflectance) ** 2 / (2 * reflectance);
 const reflectanceOf = (ks: number) => 1 + ks - Math.sqrt(ks * ks + 2 * ks);
 
-/** sRGB's own curve to linear light and back (IEC 61966-2-1). */
-const linear = (value: number) =>
-  value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
+/** Linear light back to sRGB (IEC 61966-2-1). */
 const encoded = (light: number) =>
   light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055;
 
 function channels(hex: string): [number, number, number] {
-  const at = (start: number) =>
-    Math.min(0.98, Math.max(0.01, linear(parseInt(hex.slice(start, start + 2), 16) / 255)));
-  return [at(1), at(3), at(5)];
+  const within = (light: number) => Math.min(0.98, Math.max(0.01, light));
+  const [red, green, blue] = linearLight(hex);
+  return [within(red), within(green), within(blue)];
 }
 
 const hexOf = (light: readonly number[]) =>

@@ -5,8 +5,9 @@ import { dipMass } from '../mix/part';
 import { type Proposal, propose, startFrom } from '../proposal/proposal';
 import { couldStandIn } from './couldStandIn';
 import { type KeptName, keptFigure, keptNames, noticedChange } from './keptFigures';
-import { type Candidate, readySwap, roughDistance, swapFor } from './swap';
+import type { Candidate } from './swap';
 import { conditionsWith, type SwapQuestion } from './swapQuestion';
+import { swaps } from './swaps';
 import { type Shift, swapWords } from './swapWords';
 
 /** One thing that went out for another. */
@@ -77,14 +78,8 @@ interface Followed {
 
 /** The nearest things for one part of a dip that is being made free. */
 function nearest(question: SwapQuestion, larder: readonly Ingredient[], free: FreeOf): Candidate[] {
-  const ready = readySwap(question);
-  return couldStandIn(question, { larder, free })
-    .map((one) => ({ one, rough: roughDistance(ready, one) }))
-    .sort((a, b) => a.rough - b.rough)
-    .slice(0, 2 * mostTried)
-    .map(({ one }) => swapFor(ready, one))
-    .sort((a, b) => a.distance - b.distance)
-    .slice(0, mostTried);
+  const among = couldStandIn(question, { larder, free });
+  return swaps(question, among, 2 * mostTried).slice(0, mostTried);
 }
 
 /** A dip with a part left out, where it is little and only seasons it. */

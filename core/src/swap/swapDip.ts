@@ -6,7 +6,6 @@ import { workedMethod } from '../dip/workedMethod';
 import type { Kitchen } from '../kitchen/kitchen';
 import { landingQuestion } from '../landing/landDip';
 import type { LandingPart } from '../landing/landParts';
-import { everyday } from '../larder/everyday';
 import type { Ingredient } from '../larder/ingredient';
 import { routesTo } from '../prepare/prepare';
 import type { Edit } from '../proposal/edit';
@@ -15,7 +14,7 @@ import { proposeForDip } from '../proposal/proposeForDip';
 import type { FreeProposal } from './freeOf';
 import { keptNames } from './keptFigures';
 import type { Candidate } from './swap';
-import type { AmountBy, SwapQuestion } from './swapQuestion';
+import { type AmountBy, mayAddFrom, type SwapQuestion } from './swapQuestion';
 
 /**
  * A dip as a swap of one of its rows is asked about it.
@@ -46,7 +45,7 @@ export function swapQuestionOf(
       worked: dip.rows.map(({ worked }) => worked),
     },
     keep: keptNames,
-    mayAdd: [everyday.water, everyday.salt].flatMap((id) => kitchen.larder.get(id) ?? []),
+    mayAdd: mayAddFrom(kitchen.larder),
     ...(lead ? { leadId: lead.ingredient } : {}),
   };
 }

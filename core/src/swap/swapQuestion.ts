@@ -1,5 +1,7 @@
 import type { LandingPart } from '../landing/landParts';
+import { everyday } from '../larder/everyday';
 import type { Ingredient } from '../larder/ingredient';
+import type { Larder } from '../larder/larder';
 import type { WorkedIn } from '../dip/dip';
 import { warmMethod, type WorkedPart } from '../dip/warmMethod';
 import type { Machine } from '../kitchen/machines';
@@ -37,6 +39,11 @@ export function conditionsWith(
   return { ...conditions, method: warmMethod(method, workedParts, machine) };
 }
 
+/** What may be added to make up for a swap, of what a larder has: water, then salt. */
+export function mayAddFrom(larder: Larder): Ingredient[] {
+  return [everyday.water, everyday.salt].flatMap((id) => larder.get(id) ?? []);
+}
+
 /** A dip or a bowl with one part of it in question. */
 export interface SwapQuestion {
   parts: readonly LandingPart[];
@@ -50,7 +57,7 @@ export interface SwapQuestion {
   /** What is in the bowl is in: others may only get more. */
   inBowl: boolean;
   amountBy: AmountBy;
-  /** What may be added to make up for a swap where nothing in the dip can: water, salt. */
+  /** What may be added to make up for a swap where nothing in the dip can. */
   mayAdd: readonly Ingredient[];
   /** What the dip is named for, where that is known. */
   leadId?: string;
