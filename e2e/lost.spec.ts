@@ -95,6 +95,10 @@ test('a piece that can’t be fetched leaves its room standing, and can be asked
   page,
 }) => {
   await openBench(page, 'butter-bean-sage');
+  // all that the room itself fetches late is there before the line is cut
+  await page.getByRole('button', { name: 'How often would it land?' }).scrollIntoViewIfNeeded();
+  await expect(page.getByRole('region', { name: 'Lead and colour' })).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'Target salt, from' })).toBeVisible();
   const pieces = '**/_next/static/**';
   await page.route(pieces, (route) => route.abort());
   await page.getByRole('button', { name: 'What would a spoon do?' }).click();
