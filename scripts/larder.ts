@@ -19,10 +19,11 @@ write('core/src/larder/data/sources.json', sources);
 const yields = yieldsFromCsv(read('core/data/yields.csv'));
 const pulses = pulsesFromCsv(read('core/data/soak-cook.csv'));
 write('core/src/prepare/data/yields.json', yields);
-write('core/src/prepare/data/pulses.json', pulses);
+write('core/src/prepare/data/pulseKinds.json', pulses.kinds);
+write('core/src/prepare/data/pulseCooking.json', pulses.cooking);
 const ids = new Set(columns['id']);
 const foods = foodsFromText(read('core/data/foods.txt'), (id) => ids.has(id));
 write('core/src/lines/data/foods.json', foods);
 console.log(
-  `${count} ingredients, ${Object.keys(yields).length} yields, ${pulses.length} pulses, ${foods.length} foods written`,
+  `${count} ingredients, ${Object.keys(yields).length} yields, ${pulses.kinds.length} pulses, ${foods.length} foods written`,
 );

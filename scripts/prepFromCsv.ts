@@ -46,15 +46,23 @@ const range = (row: Record<string, string>, from: string) => {
 };
 
 /**
- * Reads the table of soaking and cooking.
+ * Reads the table of soaking and cooking: what each pulse is, and how it is cooked, by its id.
  *
  * @throws Error naming the row and column when a figure is none
  */
 export function pulsesFromCsv(csv: string) {
-  return csvRows(csv).map((row) => ({
+  const rows = csvRows(csv);
+  const kinds = rows.map((row) => ({
     id: row['id'] ?? '',
     ingredientIds: (row['ingredient_id'] ?? '').split(';'),
     name: row['pulse'] ?? '',
+    frozen: row['frozen'] === 'yes',
+  }));
+  return { kinds, cooking: Object.fromEntries(rows.map((row) => [row['id'] ?? '', cooked(row)])) };
+}
+
+function cooked(row: Record<string, string>) {
+  return {
     soakH: needed(row, 'soak_h_20C_typical'),
     quickSoak: row['quick_soak'] ?? '',
     soakWater: middle(row['soak_water_ratio_g_per_g'] ?? '0'),
@@ -68,9 +76,8 @@ export function pulsesFromCsv(csv: string) {
     collapses: row['collapses'] === 'yes',
     boilHard: row['boil_hard'] === 'yes',
     mustSoak: row['must_soak'] === 'yes',
-    frozen: row['frozen'] === 'yes',
     soda: row['soda_note'] ?? '',
     sodaSaves: row['soda_saves'] === 'yes',
     sodaLimit: row['soda_limit'] === 'yes',
-  }));
+  };
 }

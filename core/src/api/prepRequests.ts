@@ -3,7 +3,7 @@ import { resolveIngredient } from '../larder/find';
 import { shippedLarder } from '../larder/larder';
 import { type Cooling, coolingWays, iceFor, minutesTo, usualAmbientC } from '../prepare/cool';
 import { type Preparation, prepare, rawFor, routesTo } from '../prepare/prepare';
-import { type PulseMethod, usualPulseMethod } from '../prepare/pulseRoutes';
+import { type PulseMethod, usualPulseMethod } from '../prepare/pulseMethod';
 import { pulses } from '../prepare/pulses';
 import { readRaw } from '../prepare/rawAmount';
 import {

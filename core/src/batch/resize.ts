@@ -110,10 +110,10 @@ function spareOf(terms: readonly Measure[], { pieceG }: Ingredient): ResizedRow[
 }
 
 /** The raw thing in another size, in the measure it is written in. */
-function rawResized({ amount, words, route, rawG }: RawRow, factor: number): string {
+function rawResized({ amount, words, way, rawG }: RawRow, factor: number): string {
   const parsed = parseAmount(
     amount,
-    Object.keys(route.pieceG).flatMap((one) => one.split(' ')),
+    Object.keys(way.pieceG).flatMap((one) => one.split(' ')),
   );
   const text = parsed.ok ? printAmount(scaleAmount(parsed.value, factor)) : '';
   return `${isWeighed(amount) || !nice(text) ? printGrams(rawG * factor) : text}${words}`;

@@ -7,7 +7,8 @@ import type { Ingredient } from '../larder/ingredient';
 import { type Leftover, prepare, type Preparation, rawFor } from '../prepare/prepare';
 import type { Route } from '../prepare/route';
 import { ownRoute } from '../prepare/ownRoute';
-import { routeOfRow, wayOfRow } from '../prepare/usualWay';
+import { routeOfRow } from '../prepare/routeOfRow';
+import { wayOfRow } from '../prepare/usualWay';
 
 /** Something to be made ready for a day, for all its dips together. */
 export interface DayPrep {

@@ -9,7 +9,7 @@ const root = join(__dirname, '../../..');
 const tables = [
   'core/src/larder/',
   'core/src/prepare/routes/',
-  'core/src/prepare/pulseRoutes.ts',
+  'core/src/prepare/rawYields/',
   'core/src/dip/patterns.ts',
   'core/src/swap/tasteAlike.ts',
 ];

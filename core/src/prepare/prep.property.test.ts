@@ -1,19 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { allRoutes, kitchenRoutes } from '../../test/allRoutes';
 import { prepareRequest } from '../api/prepRequests';
 import { shippedLarder } from '../larder/larder';
 import { coolingWays, minutesTo, temperatureAfter } from './cool';
-import { kitchenRoutes } from './kitchenRoutes';
 import { learnedYield } from './ownYield';
 import { prepare, routesTo } from './prepare';
-import { pulseRoutes, usualPulseMethod } from './pulseRoutes';
+import { usualPulseMethod } from './pulseMethod';
 import { pulses } from './pulses';
 import { readRaw } from './rawAmount';
 import { soakCurve, soakedVolumeRatio } from './soak';
 import { usualWay } from './usualWay';
 
-const allRoutes = [...pulseRoutes(), ...kitchenRoutes];
-const anyRoute = fc.constantFrom(...allRoutes);
+const anyRoute = fc.constantFrom(...allRoutes());
 
 describe('from raw to ready', () => {
   test('twice as much raw is twice as much ready and left over, and takes longer hands but no less waiting', () => {
@@ -36,7 +35,7 @@ describe('from raw to ready', () => {
   });
 
   test('what goes in comes out: ready and left over weigh no more than raw and its water', () => {
-    for (const route of kitchenRoutes) {
+    for (const route of kitchenRoutes()) {
       const { readyG, leftovers } = prepare(route, 1000);
       const out = leftovers.reduce((sum, { typical }) => sum + typical, readyG.typical);
       expect([route.to, route.from, out < 1060]).toEqual([route.to, route.from, true]);
@@ -46,7 +45,7 @@ describe('from raw to ready', () => {
   test('an amount in pieces is so many times one piece', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...kitchenRoutes.filter(({ pieceG }) => Object.keys(pieceG).length > 0)),
+        fc.constantFrom(...kitchenRoutes().filter(({ pieceG }) => Object.keys(pieceG).length > 0)),
         fc.integer({ min: 1, max: 12 }),
         (route, count) => {
           const [word] = Object.keys(route.pieceG);
@@ -77,7 +76,7 @@ describe('from raw to ready', () => {
   test('no pulse that can harm is without its caution, whatever the way', () => {
     for (const soak of ['overnight', 'hot', 'none'] as const) {
       for (const pressure of [true, false]) {
-        const routes = pulseRoutes({ ...usualPulseMethod, soak, pressure });
+        const routes = allRoutes({ ...usualPulseMethod, soak, pressure });
         for (const { to, from, cautions } of routes) {
           if (to === 'kidney-beans-red-cooked' && from === 'dried') {
             expect(cautions.join(' ')).toMatch(/poisonous.*boil hard/);

@@ -3,18 +3,21 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { refusal } from '../../test/refusal';
+import { allRoutes, kitchenRoutes } from '../../test/allRoutes';
 import { ingredient } from '../../test/larderIngredient';
 import { pulsesFromCsv, yieldsFromCsv } from '../../../scripts/prepFromCsv';
 import { coolRequest, prepareRequest, soakRequest } from '../api/prepRequests';
 import { shippedLarder } from '../larder/larder';
 import { type CoolingWay, iceFor, minutesTo, temperatureAfter, twoStages } from './cool';
-import { kitchenRoutes } from './kitchenRoutes';
+import { kitchenWork } from './kitchenWork';
 import { learnedYield } from './ownYield';
 import { prepare, rawFor, routesTo } from './prepare';
-import { potMinutes, pulseRoutes, soakMinutes, usualPulseMethod } from './pulseRoutes';
-import { pulseOfIngredient, pulses, yieldOf } from './pulses';
-import { ratioOf } from './route';
+import { usualPulseMethod } from './pulseMethod';
+import { pulseOfIngredient, pulses } from './pulses';
+import { potMinutes, soakMinutes } from './pulseWork';
+import { wayKey } from './route';
 import { needsFridge, pelegK1, readyAfterH, soakCurve, uptake } from './soak';
+import { ratioOf, yieldOf } from './yields';
 
 const table = (name: string) => readFileSync(join(__dirname, '../../data', name), 'utf8');
 const chickpea = pulses.find(({ id }) => id === 'chickpea');
@@ -25,7 +28,8 @@ if (!curve) throw new Error('no curve');
 test('the shipped tables are what the CSV says', () => {
   const yields = yieldsFromCsv(table('yields.csv'));
   for (const [id, row] of Object.entries(yields)) expect(yieldOf(id)).toEqual(row);
-  expect(pulses).toEqual(pulsesFromCsv(table('soak-cook.csv')));
+  const { kinds, cooking } = pulsesFromCsv(table('soak-cook.csv'));
+  expect(pulses).toEqual(kinds.map((kind) => ({ ...kind, ...cooking[kind.id] })));
 });
 
 describe('soaking', () => {
@@ -180,7 +184,7 @@ describe('from raw to ready', () => {
   });
 
   test('every route leads to something in the larder, gives less than it can, and says its steps', () => {
-    for (const route of [...pulseRoutes(), ...kitchenRoutes]) {
+    for (const route of allRoutes()) {
       expect([route.to, shippedLarder.has(route.to)]).toEqual([route.to, true]);
       const { low, typical, high } = route.ratio;
       expect(low).toBeLessThanOrEqual(typical);
@@ -194,8 +198,13 @@ describe('from raw to ready', () => {
     }
   });
 
+  test('what is said of a way belongs to one that gives something', () => {
+    const given = new Set(kitchenRoutes().map(wayKey));
+    expect(Object.keys(kitchenWork).filter((key) => !given.has(key))).toEqual([]);
+  });
+
   test('so much wanted needs so much raw, and that gives it again', () => {
-    for (const route of kitchenRoutes) {
+    for (const route of kitchenRoutes()) {
       expect(prepare(route, rawFor(route, 300)).readyG.typical).toBeCloseTo(300, 6);
     }
   });

@@ -1,8 +1,12 @@
 import type { Ingredient } from '../larder/ingredient';
-import { kitchenRoutes } from './kitchenRoutes';
-import { type PulseMethod, pulseRoutes, usualPulseMethod } from './pulseRoutes';
+import { kitchenWork } from './kitchenWork';
+import { type PulseMethod, usualPulseMethod } from './pulseMethod';
+import { pulseWork } from './pulseWork';
+import type { RawYield } from './rawYields/rawYield';
+import { rawYieldsTo } from './rawYields/rawYields';
 import type { Range } from '../statistics/range';
-import { type PrepStep, type Route, times } from './route';
+import { type PrepStep, type Route, type Work, wayKey } from './route';
+import { times } from './yields';
 
 /** Something left over from making a thing ready. */
 export interface Leftover {
@@ -25,12 +29,21 @@ export interface Preparation {
   cautions: string[];
 }
 
+function workOf(way: RawYield, method: PulseMethod): Work {
+  const found = kitchenWork[wayKey(way)] ?? pulseWork(way, method);
+  if (!found) throw new Error(`nothing says how ${way.to} is made from ${way.from}`);
+  return found;
+}
+
 /** Every way to make an ingredient ready, the usual one first; empty for what is bought as it goes in. */
 export function routesTo(
-  { kind }: Pick<Ingredient, 'kind'>,
+  ingredient: Pick<Ingredient, 'kind'>,
   method: PulseMethod = usualPulseMethod,
 ): Route[] {
-  return [...pulseRoutes(method), ...kitchenRoutes].filter(({ to }) => to === kind);
+  return rawYieldsTo(ingredient, method.skinsOff).map((way) => ({
+    ...way,
+    ...workOf(way, method),
+  }));
 }
 
 /**

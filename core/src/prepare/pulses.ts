@@ -1,6 +1,6 @@
 import type { Ingredient } from '../larder/ingredient';
-import pulseData from './data/pulses.json';
-import yieldData from './data/yields.json';
+import pulseCooking from './data/pulseCooking.json';
+import { type PulseKind, pulseKinds } from './rawYields/pulseRawYields';
 
 /** Low and high, as judged by practice. */
 interface Times {
@@ -8,12 +8,8 @@ interface Times {
   high: number;
 }
 
-/** A pulse as it is soaked and cooked; times in minutes unless named, water in g per g dry. */
-export interface Pulse {
-  id: string;
-  /** What it is in the larder once cooked. */
-  ingredientIds: string[];
-  name: string;
+/** How a pulse is soaked and cooked; times in minutes unless named, water in g per g dry. */
+interface PulseCooking {
   /** Typical soak at 20 °C, h; 0 where it needs none. */
   soakH: number;
   quickSoak: string;
@@ -31,8 +27,6 @@ export interface Pulse {
   boilHard: boolean;
   /** Must be soaked and its water thrown away, for the same reason. */
   mustSoak: boolean;
-  /** Sold frozen, cooked from there. */
-  frozen: boolean;
   /** What soda does to it, in a cook's words. */
   soda: string;
   /** Soda shortens the pot. */
@@ -43,43 +37,17 @@ export interface Pulse {
   hazards: string;
 }
 
-/** What a raw thing gives, as a share, a loss, a count or an amount, as its measure says. */
-export interface Yield {
-  measure: string;
-  low: number;
-  typical: number;
-  high: number;
-}
+/** A pulse with how it is soaked and cooked. */
+export interface Pulse extends PulseKind, PulseCooking {}
 
-export const pulses: readonly Pulse[] = pulseData;
+const cooking: Readonly<Record<string, PulseCooking>> = pulseCooking;
 
-const yields: Readonly<Record<string, Yield>> = yieldData;
-
-/** A row of the table of yields; null where there is none. */
-export function findYield(id: string): Yield | null {
-  return yields[id] ?? null;
-}
-
-/**
- * A row of the table of yields that must be there.
- *
- * @throws Error when the table lacks it
- */
-export function yieldOf(id: string): Yield {
-  const found = yields[id];
-  if (!found) throw new Error(`the table of yields has no ${id}`);
-  return found;
-}
+export const pulses: readonly Pulse[] = pulseKinds.flatMap((kind) => {
+  const how = cooking[kind.id];
+  return how ? [{ ...kind, ...how }] : [];
+});
 
 /** The pulse that an ingredient of the larder was; null for what was none. */
 export function pulseOfIngredient({ kind }: Pick<Ingredient, 'kind'>): Pulse | null {
   return pulses.find(({ ingredientIds }) => ingredientIds.includes(kind)) ?? null;
-}
-
-/** The name a pulse goes by in the table of yields, where it differs from its own. */
-const yieldNames: Record<string, string> = { 'red-kidney': 'kidney' };
-
-/** What one gram of a dried pulse gives, soaked or cooked; null where the table has no such row. */
-export function pulseYield(pulse: Pulse, state: 'soaked-mass' | 'cooked-mass'): Yield | null {
-  return findYield(`${yieldNames[pulse.id] ?? pulse.id}-${state}`);
 }

@@ -10,7 +10,7 @@ import { measuringCv } from '../amounts/measuringCv';
 import { z90 } from '../statistics/spread';
 import { parseAmount } from '../amounts/parseAmount';
 import type { Range } from '../statistics/range';
-import type { Route } from './route';
+import type { RawYield } from './rawYields/rawYield';
 
 /** A raw amount in g, with how far the raw mass itself may be off, as shares of it. */
 export interface RawAmount {
@@ -20,18 +20,18 @@ export interface RawAmount {
 
 const sure: Range = { low: 1, typical: 1, high: 1 };
 
-function pieceOf(measure: Measure, route: Route): Range | null {
+function pieceOf(measure: Measure, way: RawYield): Range | null {
   const { unit, piece = '', size } = measure;
-  const words = Object.keys(route.pieceG);
+  const words = Object.keys(way.pieceG);
   const [usual] = words;
   const word = unit === 'bunch' ? 'bunch' : unit === 'can' ? 'can' : piece;
   // a bulb of garlic is also called a head of it
   const named = word === 'head' && words.includes('bulb') ? 'bulb' : word;
-  if (size !== undefined && route.pieceG[`${size} ${named}`]) {
-    return route.pieceG[`${size} ${named}`] ?? null;
+  if (size !== undefined && way.pieceG[`${size} ${named}`]) {
+    return way.pieceG[`${size} ${named}`] ?? null;
   }
-  if (named === '' && usual !== undefined) return route.pieceG[usual] ?? null;
-  return route.pieceG[named] ?? null;
+  if (named === '' && usual !== undefined) return way.pieceG[usual] ?? null;
+  return way.pieceG[named] ?? null;
 }
 
 function volumeMl(unit: Measure['unit'], system: MeasureSystem): number | null {
@@ -42,14 +42,14 @@ function volumeMl(unit: Measure['unit'], system: MeasureSystem): number | null {
 
 function termG(
   measure: Measure,
-  route: Route,
+  way: RawYield,
   system: MeasureSystem,
 ): { massG: number; spread: Range } | null {
   const { unit, value, packageSize } = measure;
   if (unit in massUnitsG) {
     return { massG: value * massUnitsG[unit as keyof typeof massUnitsG], spread: sure };
   }
-  if (unit === 'can' && route.pieceG['can']) {
+  if (unit === 'can' && way.pieceG['can']) {
     const size =
       packageSize && packageSize.unit in massUnitsG
         ? packageSize.value * massUnitsG[packageSize.unit as keyof typeof massUnitsG]
@@ -57,15 +57,15 @@ function termG(
     return { massG: value * size, spread: sure };
   }
   const ml = volumeMl(unit, system);
-  if (ml !== null && route.rawGPerMl !== undefined) {
+  if (ml !== null && way.rawGPerMl !== undefined) {
     const off = Math.exp(z90 * measuringCv.cupOfPieces);
     return {
-      massG: value * ml * route.rawGPerMl,
+      massG: value * ml * way.rawGPerMl,
       spread: { low: 1 / off, typical: 1, high: off },
     };
   }
   if (unit !== 'piece' && unit !== 'bunch') return null;
-  const piece = pieceOf(measure, route);
+  const piece = pieceOf(measure, way);
   if (!piece) return null;
   const spread = {
     low: piece.low / piece.typical,
@@ -83,10 +83,10 @@ function termG(
  */
 export function readRaw(
   text: string,
-  route: Route,
+  way: RawYield,
   system: MeasureSystem,
 ): Result<RawAmount, Unreadable> {
-  const words = Object.keys(route.pieceG).flatMap((one) => one.split(' '));
+  const words = Object.keys(way.pieceG).flatMap((one) => one.split(' '));
   const amount = parseAmount(text, words);
   if (!amount.ok) return amount;
   if (amount.value.kind === 'toTaste') {
@@ -95,13 +95,13 @@ export function readRaw(
   let massG = 0;
   const spread = { low: 0, high: 0 };
   for (const term of amount.value.terms) {
-    const read = termG(term, route, system);
+    const read = termG(term, way, system);
     if (!read) {
-      const pieces = Object.keys(route.pieceG);
+      const pieces = Object.keys(way.pieceG);
       const ways = pieces.length > 0 ? `weigh it, or count ${pieces[0]}s` : 'weigh it';
       return {
         ok: false,
-        error: { part: text, message: `${route.raw} can't be measured so: ${ways}.` },
+        error: { part: text, message: `${way.raw} can't be measured so: ${ways}.` },
       };
     }
     massG += read.massG;

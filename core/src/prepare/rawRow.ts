@@ -3,14 +3,14 @@ import type { Ingredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../amounts/measureSystem';
 import { singular } from '../amounts/pieceWords';
 import { z90 } from '../statistics/spread';
-import { prepare, routesTo } from './prepare';
 import { readRaw } from './rawAmount';
-import type { Route } from './route';
-import { methodOf, routeOfRow, usualWay } from './usualWay';
+import type { RawYield } from './rawYields/rawYield';
+import { rawYieldsTo } from './rawYields/rawYields';
+import { rawYieldOfRow, usualWay } from './usualWay';
 
-/** An amount written of the raw thing: how much of it by which route, and what words said so. */
+/** An amount written of the raw thing: how much of it by which way, and what words said so. */
 export interface RawRow {
-  route: Route;
+  way: RawYield;
   /** The amount without the words: `150 g`. */
   amount: string;
   /** The words with a space before them: ` dried`; empty where a count said it (`1 cucumber`). */
@@ -23,23 +23,23 @@ export interface RawRow {
 
 const rawWords = new Set(['raw', 'dry', 'uncooked', 'whole']);
 
-function saysRaw(word: string, route: Route): boolean {
+function saysRaw(word: string, way: RawYield): boolean {
   const one = singular(word.toLowerCase().replace(/,$/, ''));
   return (
     rawWords.has(one) ||
-    route.from.split('-').includes(one) ||
-    route.raw.split(/[\s,]+/).some((named) => singular(named) === one)
+    way.from.split('-').includes(one) ||
+    way.raw.split(/[\s,]+/).some((named) => singular(named) === one)
   );
 }
 
 /** An amount and the words after it that say it is raw. */
-function splitWords(text: string, route: Route): { amount: string; words: string } {
-  const counted = Object.keys(route.pieceG).flatMap((one) => one.split(' '));
+function splitWords(text: string, way: RawYield): { amount: string; words: string } {
+  const counted = Object.keys(way.pieceG).flatMap((one) => one.split(' '));
   const tokens = text.trim().split(/\s+/);
   let end = tokens.length;
   while (end > 1) {
     const word = tokens[end - 1] ?? '';
-    if (!saysRaw(word, route) || counted.includes(singular(word.toLowerCase()))) break;
+    if (!saysRaw(word, way) || counted.includes(singular(word.toLowerCase()))) break;
     end -= 1;
   }
   const words = tokens.slice(end).join(' ');
@@ -60,17 +60,18 @@ export function readRawRow(
   raw: RawWay | null | undefined,
   measures: MeasureSystem,
 ): RawRow | null {
-  const way = raw ?? usualWay(ingredient);
-  const own = routeOfRow(ingredient, raw);
-  const routes = routesTo(ingredient, way ? methodOf(way) : undefined);
-  for (const route of own ? [own, ...routes] : routes) {
-    const { amount, words } = splitWords(text, route);
-    const read = readRaw(amount, route, measures);
+  const own = rawYieldOfRow(ingredient, raw);
+  const ways = rawYieldsTo(ingredient, (raw ?? usualWay(ingredient))?.skinsOff);
+  for (const way of own ? [own, ...ways] : ways) {
+    const { amount, words } = splitWords(text, way);
+    const read = readRaw(amount, way, measures);
     if (!read.ok) continue;
     const { massG: rawG, spread } = read.value;
-    const { readyG } = prepare(route, rawG, spread);
-    const cv = readyG.high > readyG.low ? Math.log(readyG.high / readyG.low) / (2 * z90) : 0;
-    return { route, amount, words, rawG, massG: readyG.typical, cv };
+    const massG = rawG * way.ratio.typical;
+    const low = way.ratio.low * spread.low;
+    const high = way.ratio.high * spread.high;
+    const cv = high > low ? Math.log(high / low) / (2 * z90) : 0;
+    return { way, amount, words, rawG, massG, cv };
   }
   return null;
 }

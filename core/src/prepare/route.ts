@@ -1,5 +1,5 @@
 import type { Range } from '../statistics/range';
-import type { Yield } from './pulses';
+import type { RawYield } from './rawYields/rawYield';
 
 /** What a step of preparation or making keeps busy from its start to its end. */
 export interface Uses {
@@ -38,43 +38,18 @@ export interface RouteStep {
   uses?: Uses;
 }
 
-/** One way from raw to ready. */
-export interface Route {
-  /** What it makes, by larder id. */
-  to: string;
-  /** What it starts from, as a request names it. */
-  from: string;
-  /** The raw thing in words: `lemons`. */
-  raw: string;
-  /** g of one piece of it raw, by the words it is counted in; the first is the usual one. */
-  pieceG: Readonly<Record<string, Range>>;
-  /** Bulk density of the raw thing as measured in a cup, g/ml; left out where nobody measures it so. */
-  rawGPerMl?: number;
-  /** g ready for each g raw. */
-  ratio: Range;
+/** What it takes to make a thing ready, whatever it gives. */
+export interface Work {
   steps: RouteStep[];
   leftovers: RouteLeftover[];
   cautions: string[];
 }
 
-/** A share as a range, and what several of them in a row come to. */
-export function ratioOf(...yields: readonly Yield[]): Range {
-  const product = { low: 1, typical: 1, high: 1 };
-  for (const { measure, low, typical, high } of yields) {
-    const loss = /loss/.test(measure);
-    product.low *= loss ? 1 - high : low;
-    product.typical *= loss ? 1 - typical : typical;
-    product.high *= loss ? 1 - low : high;
-  }
-  return product;
-}
+/** One way from raw to ready: what it gives and what it takes. */
+export interface Route extends RawYield, Work {}
 
-/** A range from a middle and how far it goes either side, as a share. */
-export function about(typical: number, share = 0.2): Range {
-  return { low: typical * (1 - share), typical, high: typical * (1 + share) };
-}
+/** The work of ways, by what they make and start from: `lemon-juice/lemon`. */
+export type Works = Readonly<Record<string, Work>>;
 
-/** A range multiplied. */
-export function times({ low, typical, high }: Range, factor: number): Range {
-  return { low: low * factor, typical: typical * factor, high: high * factor };
-}
+/** How work is kept: by what a way makes and starts from. */
+export const wayKey = ({ to, from }: Pick<RawYield, 'to' | 'from'>) => `${to}/${from}`;

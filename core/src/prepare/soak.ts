@@ -1,4 +1,6 @@
-import { type Pulse, pulseYield, yieldOf } from './pulses';
+import type { Pulse } from './pulses';
+import { pulseYield } from './rawYields/pulseRawYields';
+import { yieldOf } from './yields';
 
 /** Peleg's constants of a pulse: M(t) = t / (k1 + k2 t), g water per g dry. */
 export interface SoakCurve {

@@ -9,7 +9,7 @@ import { resizedRows } from '../batch/resize';
 import { compositionKeys } from '../larder/ingredient';
 import { shippedLarder } from '../larder/larder';
 import { pourOff } from '../amounts/pourOff';
-import { routeOfRow } from './usualWay';
+import { routeOfRow } from './routeOfRow';
 import { readyIngredient } from './takenUp';
 
 const larder = shippedLarder;

@@ -2,8 +2,7 @@ import type { RawWay } from './rawWay';
 import { everyday } from '../larder/everyday';
 import { compositionKeys, type Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
-import { yieldOf } from './pulses';
-import { ratioOf } from './route';
+import { ratioOf, yieldOf } from './yields';
 
 /** Pulses reach this share of the strength of the water they are cooked or soaked in (judgement). */
 const potShare = 0.4;

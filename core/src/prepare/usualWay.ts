@@ -1,11 +1,13 @@
 import type { Ingredient } from '../larder/ingredient';
+import { type PulseMethod, usualPulseMethod } from './pulseMethod';
+import type { RawYield } from './rawYields/rawYield';
+import { rawYieldsTo } from './rawYields/rawYields';
 import type { RawWay } from './rawWay';
-import { routesTo } from './prepare';
-import { type PulseMethod, usualPulseMethod } from './pulseRoutes';
-import { type Route, times } from './route';
 import { clinging } from './takenUp';
+import { times } from './yields';
 
-type Made = Pick<Ingredient, 'kind' | 'boughtReady'>;
+/** What of an ingredient says how it is made ready. */
+export type Made = Pick<Ingredient, 'kind' | 'boughtReady'>;
 
 /** How dried pulses are treated by a way. */
 export function methodOf(way: RawWay): PulseMethod {
@@ -20,8 +22,8 @@ export function methodOf(way: RawWay): PulseMethod {
 /** The way an ingredient is usually made ready; null for what is bought as it goes in. */
 export function usualWay(ingredient: Made): RawWay | null {
   if (ingredient.boughtReady) return null;
-  const [route] = routesTo(ingredient);
-  return route ? { from: route.from } : null;
+  const [way] = rawYieldsTo(ingredient);
+  return way ? { from: way.from } : null;
 }
 
 /** How a row is made ready: as it says, else the usual way; null as it is bought. */
@@ -29,44 +31,27 @@ export function wayOfRow(ingredient: Made, raw: RawWay | null | undefined): RawW
   return raw === undefined ? usualWay(ingredient) : raw;
 }
 
-/** A route of leaves with its stalks and wash water: stalks that go in too and water that clings make more of it. */
-function asTaken(route: Route, { stalkShare = 0, wet }: RawWay): Route {
-  if (stalkShare <= 0 && !wet) return route;
-  const more = (1 + (wet ? clinging[wet] : 0)) / (1 - stalkShare);
-  const most = 1 + (wet ? clinging[wet] : 0);
-  const { low, typical, high } = times(route.ratio, more);
-  return {
-    ...route,
-    ratio: {
-      low: Math.min(most, low),
-      typical: Math.min(most, typical),
-      high: Math.min(most, high),
-    },
-    // what is in the bowl is not left over
-    leftovers: route.leftovers.map((one) => {
-      if (one.what !== 'stalks') return one;
-      const taken = (share: number) => Math.max(0, 1 - (1 - share) / (1 - stalkShare));
-      return {
-        ...one,
-        perRawG: {
-          low: taken(one.perRawG.low),
-          typical: taken(one.perRawG.typical),
-          high: taken(one.perRawG.high),
-        },
-      };
-    }),
-  };
+/** Whether leaves go in with stalks or with water that clings, so that they come to more. */
+export const takesMore = ({ stalkShare = 0, wet }: RawWay) => stalkShare > 0 || wet !== undefined;
+
+/** What a way gives with the stalks that go in too and the water that clings. */
+export function asTaken<Way extends RawYield>(way: Way, raw: RawWay): Way {
+  if (!takesMore(raw)) return way;
+  const most = 1 + (raw.wet ? clinging[raw.wet] : 0);
+  const { low, typical, high } = times(way.ratio, most / (1 - (raw.stalkShare ?? 0)));
+  const atMost = (share: number) => Math.min(most, share);
+  return { ...way, ratio: { low: atMost(low), typical: atMost(typical), high: atMost(high) } };
 }
 
 /**
- * The route a row takes from raw to ready.
+ * What a row gives from raw.
  *
  * @param raw as the row says; undefined is the usual way, null as it is bought
  * @returns null where nothing is to be done
  */
-export function routeOfRow(ingredient: Made, raw: RawWay | null | undefined): Route | null {
+export function rawYieldOfRow(ingredient: Made, raw: RawWay | null | undefined): RawYield | null {
   const way = wayOfRow(ingredient, raw);
   if (!way) return null;
-  const route = routesTo(ingredient, methodOf(way)).find(({ from }) => from === way.from);
-  return route ? asTaken(route, way) : null;
+  const found = rawYieldsTo(ingredient, way.skinsOff).find(({ from }) => from === way.from);
+  return found ? asTaken(found, way) : null;
 }

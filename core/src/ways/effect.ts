@@ -3,7 +3,7 @@ import { type Dip, tastingOf } from '../dip/dip';
 import { smoothness } from '../dip/smoothness';
 import type { Kitchen } from '../kitchen/kitchen';
 import { prepare, rawFor } from '../prepare/prepare';
-import { routeOfRow } from '../prepare/usualWay';
+import { routeOfRow } from '../prepare/routeOfRow';
 import { keptDays } from '../safety/fridgeDays';
 
 /** What a way of making a dip comes to. All are estimates. */

@@ -3,8 +3,10 @@
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { ReactNode } from 'react';
 import { useDip } from '@/store/useDip';
-import { ChooseDip } from './ChooseDip';
-import { NotHere } from './NotHere';
+import { later } from './later';
+
+const ChooseDip = later(() => import('./ChooseDip').then(({ ChooseDip }) => ChooseDip));
+const NotHere = later(() => import('./NotHere').then(({ NotHere }) => NotHere));
 
 /** A room that is about one dip: offers them all when the address names none, and says when it is gone. */
 export function DipRoom({

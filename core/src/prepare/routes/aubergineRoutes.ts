@@ -1,8 +1,7 @@
-import { yieldOf } from '../pulses';
-import { about, type Route, type RouteStep, times } from '../route';
-import { hotOil, left, type Pieces, rest, roast, route, trim } from './steps';
+import type { RouteStep, Works } from '../route';
+import { times, yieldOf } from '../yields';
+import { hotOil, left, rest, roast, trim, work } from './steps';
 
-const aubergineG: Pieces = { aubergine: about(300, 0.2) };
 const charred: RouteStep[] = [
   { label: 'Pierce, char over the flame for smoke', handsOnMin: 10, uses: { hob: 1 } },
   roast(220, 40, 'Bake whole until it collapses'),
@@ -15,33 +14,28 @@ const halved: RouteStep[] = [
   trim('Scoop out the flesh', 8),
 ];
 const drained = rest('Drain in a sieve', 30);
-const aubergineJuice = left(
-  'aubergine juice',
-  null,
-  times(yieldOf('aubergine-liquid'), 0.0055),
-  'ml',
-  2,
-  'a spoon back in for smoke',
-);
-const pierce = 'Pierce whole aubergines before they bake: they burst.';
+const leftovers = [
+  left(
+    'aubergine juice',
+    null,
+    times(yieldOf('aubergine-liquid'), 0.0055),
+    'ml',
+    2,
+    'a spoon back in for smoke',
+  ),
+];
+const burst = ['Pierce whole aubergines before they bake: they burst.', hotOil];
 
 /** Aubergines charred whole or baked in halves, their juice drained off or kept. */
-export const aubergineRoutes: readonly Route[] = (
-  [
-    ['aubergine', charred, [pierce, hotOil]],
-    ['halves', halved, [hotOil]],
-  ] as const
-).flatMap(([from, steps, cautions]) => [
-  route(
-    'aubergine-roasted-drained',
-    from,
-    'aubergines',
-    ['aubergine-drained-flesh'],
-    [...steps, drained],
-    { pieceG: aubergineG, leftovers: [aubergineJuice], cautions: [...cautions] },
-  ),
-  route('aubergine-roasted', from, 'aubergines', ['aubergine-roasted-flesh'], [...steps], {
-    pieceG: aubergineG,
-    cautions: [...cautions],
+export const aubergineRoutes: Works = {
+  'aubergine-roasted-drained/aubergine': work([...charred, drained], {
+    leftovers,
+    cautions: burst,
   }),
-]);
+  'aubergine-roasted/aubergine': work(charred, { cautions: burst }),
+  'aubergine-roasted-drained/halves': work([...halved, drained], {
+    leftovers,
+    cautions: [hotOil],
+  }),
+  'aubergine-roasted/halves': work(halved, { cautions: [hotOil] }),
+};

@@ -1,29 +1,12 @@
-import { yieldOf } from '../pulses';
 import type { Range } from '../../statistics/range';
-import { ratioOf, type Route, type RouteLeftover, type RouteStep } from '../route';
+import type { RouteLeftover, RouteStep, Work } from '../route';
 
-/** What one piece of the raw thing weighs. */
-export type Pieces = Route['pieceG'];
-
-/** A way from raw to ready; its ratio is that of the yields named, one after another, unless it is given. */
-export function route(
-  to: string,
-  from: string,
-  raw: string,
-  yields: readonly string[],
-  steps: RouteStep[],
-  extra: { pieceG?: Pieces; leftovers?: RouteLeftover[]; cautions?: string[]; ratio?: Range } = {},
-): Route {
-  return {
-    to,
-    from,
-    raw,
-    pieceG: extra.pieceG ?? {},
-    ratio: extra.ratio ?? ratioOf(...yields.map(yieldOf)),
-    steps,
-    leftovers: extra.leftovers ?? [],
-    cautions: extra.cautions ?? [],
-  };
+/** The steps of a way, and what is left over or to be watched for. */
+export function work(
+  steps: readonly RouteStep[],
+  { leftovers = [], cautions = [] }: Partial<Pick<Work, 'leftovers' | 'cautions'>> = {},
+): Work {
+  return { steps: [...steps], leftovers, cautions };
 }
 
 /** Something that is left over. */

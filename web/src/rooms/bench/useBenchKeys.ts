@@ -1,7 +1,7 @@
 'use client';
 
-import { useHotkeys } from 'react-hotkeys-hook';
-import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
+import { useKeys } from '@/components/useKeys';
+import type { ShownQuantity } from './line/shownQuantity';
 
 /** What single letters do on the Bench, while nothing is being typed. */
 export function useBenchKeys({
@@ -13,14 +13,16 @@ export function useBenchKeys({
   nudge: () => void;
   show: (shown: ShownQuantity) => void;
 }): void {
-  useHotkeys('l', land);
-  useHotkeys('a', (event) => {
-    event.preventDefault();
-    document.querySelector<HTMLElement>('[data-add-row] input')?.focus();
-  });
-  useHotkeys('n', nudge);
-  useHotkeys('b, s, o, g', (_, handler) => {
-    const next = shownQuantities['bsog'.indexOf(handler.keys?.[0] ?? 'b')];
-    if (next) show(next);
+  useKeys({
+    l: land,
+    a(event) {
+      event.preventDefault();
+      document.querySelector<HTMLElement>('[data-add-row] input')?.focus();
+    },
+    n: nudge,
+    b: () => show('body'),
+    s: () => show('salt'),
+    o: () => show('sour'),
+    g: () => show('garlic'),
   });
 }

@@ -2,14 +2,14 @@
 
 import FileDownloadOutlined from '@mui/icons-material/FileDownloadOutlined';
 import FileUploadOutlined from '@mui/icons-material/FileUploadOutlined';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Snackbar from '@mui/material/Snackbar';
 import { type ChangeEvent, useRef, useState } from 'react';
+import { later } from '@/components/later';
 import { exportBook, importBook } from '@/store/bookFiles';
+import type { Told } from './FileTold';
 
-type Told = { severity: 'success' | 'error'; text: string };
+const FileTold = later(() => import('./FileTold').then(({ FileTold }) => FileTold));
 
 /** The whole book out to a file and in from one. */
 export function BookFileButtons() {
@@ -54,20 +54,7 @@ export function BookFileButtons() {
       <Button startIcon={<FileDownloadOutlined />} onClick={() => void exportBook()}>
         Export
       </Button>
-      <Snackbar
-        open={told !== null}
-        autoHideDuration={told?.severity === 'error' ? null : 6000}
-        onClose={(_, reason) => reason !== 'clickaway' && setTold(null)}
-      >
-        <Alert
-          severity={told?.severity ?? 'success'}
-          variant="standard"
-          onClose={() => setTold(null)}
-          sx={{ maxWidth: 560 }}
-        >
-          {told?.text}
-        </Alert>
-      </Snackbar>
+      {told && <FileTold {...told} onClose={() => setTold(null)} />}
     </Box>
   );
 }

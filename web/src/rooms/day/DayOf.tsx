@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import type { Plan } from '@cobbet/core/day/plan';
 import { useState } from 'react';
+import { later } from '@/components/later';
 import { editPlan } from '@/store/commands';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
@@ -10,13 +11,14 @@ import { DayChart } from './DayChart';
 import { DayHeader, type DayView } from './DayHeader';
 import { DaySheet } from './DaySheet';
 import { DaySetup } from './DaySetup';
-import { LateHelp } from './LateHelp';
-import { Leftovers } from './Leftovers';
 import { PlanningState } from './PlanningState';
 import { SelectedTask } from './SelectedTask';
-import { ShoppingList } from './ShoppingList';
 import { TaskList } from './TaskList';
 import { useDay } from './useDay';
+
+const LateHelp = later(() => import('./LateHelp').then(({ LateHelp }) => LateHelp));
+const Leftovers = later(() => import('./Leftovers').then(({ Leftovers }) => Leftovers));
+const ShoppingList = later(() => import('./ShoppingList').then(({ ShoppingList }) => ShoppingList));
 
 /** One day: what is wanted, the plan drawn by what it keeps busy, the list of what to do, and what to buy. */
 export function DayOf({ plan }: { plan: Plan }) {

@@ -9,7 +9,6 @@ import { later } from '@/components/later';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { NotHere } from '@/components/NotHere';
 import { useBook } from '@/store/bookStore';
 import { addPlan } from '@/store/commands';
 import { inDays } from '@/store/today';
@@ -17,6 +16,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { clockAt, dayAt } from './clock';
 
+const NotHere = later(() => import('@/components/NotHere').then(({ NotHere }) => NotHere));
 const NameDialog = later(() =>
   import('@/components/NameDialog').then(({ NameDialog }) => NameDialog),
 );

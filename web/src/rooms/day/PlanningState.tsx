@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
+import CircularProgress from '@mui/material/CircularProgress';
 import { colour } from '@/theme/colour';
 import type { Day } from './useDay';
 
@@ -17,12 +17,13 @@ export function PlanningState({ day }: { day: Day }) {
             '@media print': { display: 'none' },
           }}
         >
-          <LinearProgress
+          <CircularProgress
             variant="determinate"
             value={day.planning.share * 100}
             aria-label="Planning"
-            sx={{ flex: 1, maxWidth: 300 }}
+            size={24}
           />
+          Planning…
           <Button size="small" onClick={day.stop}>
             Stop
           </Button>

@@ -8,7 +8,7 @@ import type { Run } from '@cobbet/core/book/run';
 import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
 import { later } from '@/components/later';
 import { useEffect } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useKeys } from '@/components/useKeys';
 import { inNow, useDevices } from '@/devices/deviceStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -53,7 +53,7 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
   useAwake();
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'), { noSsr: true });
   const checking = run.step >= control.entries.length;
-  useHotkeys('space, pagedown', (event) => {
+  const logShown = (event: KeyboardEvent) => {
     if (checking) return;
     event.preventDefault();
     const { scale, addition } = useDevices.getState();
@@ -62,16 +62,20 @@ export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
       void control.logAsWritten();
     } else if (addition.caughtG === null) control.say('Wait until the scale stands still.');
     else void control.log(weighedText(addition.caughtG));
+  };
+  useKeys({
+    Space: logShown,
+    PageDown: logShown,
+    h: () => void (checking || control.logHalf()),
+    m: () => void (checking || control.logMore()),
+    ArrowLeft: () => void control.go(run.step - 1),
+    // a foot switch turns pages
+    PageUp(event) {
+      event.preventDefault();
+      void control.go(run.step - 1);
+    },
+    ArrowRight: () => void control.go(run.step + 1),
   });
-  useHotkeys('h', () => void (checking || control.logHalf()));
-  useHotkeys('m', () => void (checking || control.logMore()));
-  useHotkeys('left', () => void control.go(run.step - 1));
-  // a foot switch turns pages
-  useHotkeys('pageup', (event) => {
-    event.preventDefault();
-    void control.go(run.step - 1);
-  });
-  useHotkeys('right', () => void control.go(run.step + 1));
   return (
     <Box sx={{ display: 'flex', minHeight: '100%' }}>
       <Box

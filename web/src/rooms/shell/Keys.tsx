@@ -1,8 +1,8 @@
 'use client';
 
 import { later } from '@/components/later';
+import { useKeys } from '@/components/useKeys';
 import { useRouter } from 'next/navigation';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { useBook } from '@/store/bookStore';
 import { showKeys, useKeysSheet } from './keysSheet';
 import { rooms } from './rooms';
@@ -14,22 +14,29 @@ export function Keys() {
   const open = useKeysSheet((state) => state.open);
   const router = useRouter();
   const { undo, redo } = useBook.getState();
-  useHotkeys('mod+z', (event) => {
-    event.preventDefault();
-    void undo();
-  });
-  useHotkeys(['mod+shift+z', 'mod+y'], (event) => {
-    event.preventDefault();
-    void redo();
-  });
-  useHotkeys('?', () => showKeys(true), { useKey: true });
-  useHotkeys('alt+1, alt+2, alt+3, alt+4, alt+5, alt+6, alt+7', (event, handler) => {
+  const go = (event: KeyboardEvent, number: number) => {
     event.preventDefault();
     const dip = new URLSearchParams(window.location.search).get('dip');
-    const room = rooms[Number(handler.keys?.[0] ?? 1) - 1];
+    const room = rooms[number - 1];
     if (!room) return;
     const to = room.withDip && dip ? `${room.path}?dip=${encodeURIComponent(dip)}` : room.path;
     router.push(to);
+  };
+  const redone = (event: KeyboardEvent) => {
+    event.preventDefault();
+    void redo();
+  };
+  useKeys({
+    '$mod+KeyZ': (event) => {
+      event.preventDefault();
+      void undo();
+    },
+    '$mod+Shift+KeyZ': redone,
+    '$mod+KeyY': redone,
+    'Shift+?': () => showKeys(true),
+    ...Object.fromEntries(
+      rooms.map((_, i) => [`Alt+Digit${i + 1}`, (event: KeyboardEvent) => go(event, i + 1)]),
+    ),
   });
   return open ? <KeysSheet onClose={() => showKeys(false)} /> : null;
 }

@@ -9,7 +9,6 @@ import { compareAddress, leastCompared, mostCompared, pickNone, usePicked } from
 /** What has been picked, and the way to see it side by side; follows from dip to dip. */
 export function PickedBar() {
   const ids = usePicked((state) => state.ids);
-  if (ids.length === 0) return null;
   return (
     <Box
       role="status"

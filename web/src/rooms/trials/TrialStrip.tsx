@@ -3,11 +3,13 @@
 import Box from '@mui/material/Box';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { analyseTrialAlone } from '@cobbet/core/book/bookCalibration';
+import { swapsToJudge } from '@cobbet/core/book/keptSwap';
 import { tastes } from '@cobbet/core/readings/tastes';
 import { type Trial } from '@cobbet/core/book/trial';
 import { later } from '@/components/later';
 import { useMemo, useState } from 'react';
 import { readTrial, tasteTrial } from '@/store/commands';
+import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { tasteName, verdictWord } from '@/components/tasteWords';
 import { colour } from '@/theme/colour';
@@ -16,9 +18,9 @@ import { PredictedRead } from './PredictedRead';
 import { SaidThen } from './SaidThen';
 import { TrialActions, type TrialPart } from './TrialActions';
 import { TrialHead } from './TrialHead';
-import { TrialSwaps } from './TrialSwaps';
 import { verdictMarks } from './verdictMarks';
 
+const TrialSwaps = later(() => import('./TrialSwaps').then(({ TrialSwaps }) => TrialSwaps));
 const TrialAmounts = later(() => import('./TrialAmounts').then(({ TrialAmounts }) => TrialAmounts));
 const GateForm = later(() => import('@/components/GateForm').then(({ GateForm }) => GateForm));
 const ReadingForm = later(() =>
@@ -60,6 +62,11 @@ function Marks({ trial }: { trial: Trial }) {
 /** One trial: what differed, what was predicted and read, how it tasted, what it made. */
 export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
   const kitchen = useKitchen();
+  const swaps = useBook((state) => state.book.swaps);
+  const toJudge = useMemo(() => {
+    const ingredients = new Set(trial.rows.map(({ ingredientId }) => ingredientId));
+    return swapsToJudge(swaps.values(), { ...trial, ingredients });
+  }, [swaps, trial]);
   const { larder } = kitchen;
   const [shown, setShown] = useState<TrialPart | null>(null);
   const analysis = useMemo(() => analyseTrialAlone(trial, dip, kitchen), [trial, dip, kitchen]);
@@ -84,7 +91,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
       >
         <Box sx={{ minWidth: 0 }}>
           <TrialHead trial={trial} earlier={earlier} nameOf={nameOf} />
-          <TrialSwaps trial={trial} />
+          {toJudge.length > 0 && <TrialSwaps swaps={toJudge} />}
         </Box>
         <Box>
           <PredictedRead trial={trial} analysis={analysis} />

@@ -12,14 +12,15 @@ import { useMemo } from 'react';
 import { AllTrials } from '@/components/AllTrials';
 import { DipRoom } from '@/components/DipRoom';
 import { useBook } from '@/store/bookStore';
-import { mostCompared } from './comparePick';
-import { PickedBar } from './PickedBar';
+import { mostCompared, usePicked } from './comparePick';
 import { TrialStrip } from './TrialStrip';
 
+const PickedBar = later(() => import('./PickedBar').then(({ PickedBar }) => PickedBar));
 const SwapBook = later(() => import('./SwapBook').then(({ SwapBook }) => SwapBook));
 const SideBySide = later(() => import('./SideBySide').then(({ SideBySide }) => SideBySide));
 
 function TrialsOf({ dip }: { dip: Dip }) {
+  const picked = usePicked((state) => state.ids.length > 0);
   const all = useBook((state) => state.book.trials);
   const trials = useMemo(
     () =>
@@ -66,7 +67,7 @@ function TrialsOf({ dip }: { dip: Dip }) {
           <TrialStrip key={trial.id} dip={dip} trial={trial} earlier={trials[index + 1]} />
         ))}
       </Box>
-      <PickedBar />
+      {picked && <PickedBar />}
     </RoomPage>
   );
 }

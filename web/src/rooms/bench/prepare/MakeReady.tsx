@@ -1,6 +1,6 @@
 'use client';
 
-import { soakOf } from '@cobbet/core/prepare/pulseRoutes';
+import { soakOf } from '@cobbet/core/prepare/pulseWork';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -15,7 +15,8 @@ import { ownRoute } from '@cobbet/core/prepare/ownRoute';
 import { prepare, rawFor, routesTo } from '@cobbet/core/prepare/prepare';
 import { pulseOfIngredient } from '@cobbet/core/prepare/pulses';
 import { soakCurve } from '@cobbet/core/prepare/soak';
-import { methodOf, routeOfRow, wayOfRow } from '@cobbet/core/prepare/usualWay';
+import { routeOfRow } from '@cobbet/core/prepare/routeOfRow';
+import { methodOf, wayOfRow } from '@cobbet/core/prepare/usualWay';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { Cautions } from '@/components/Cautions';
 import { useBook } from '@/store/bookStore';

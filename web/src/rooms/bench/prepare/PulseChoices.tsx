@@ -1,4 +1,4 @@
-import { soakOf } from '@cobbet/core/prepare/pulseRoutes';
+import { soakOf } from '@cobbet/core/prepare/pulseWork';
 import type { Pulse } from '@cobbet/core/prepare/pulses';
 import type { RawWay } from '@cobbet/core/prepare/rawWay';
 import { methodOf } from '@cobbet/core/prepare/usualWay';

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import type { RawWay } from '@cobbet/core/prepare/rawWay';
 import { pulseOfIngredient } from '@cobbet/core/prepare/pulses';
 import { prepare, rawFor } from '@cobbet/core/prepare/prepare';
-import { routeOfRow } from '@cobbet/core/prepare/usualWay';
+import { routeOfRow } from '@cobbet/core/prepare/routeOfRow';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { useState } from 'react';
 import { lengthText } from '@/components/lengthText';

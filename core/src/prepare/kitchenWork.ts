@@ -1,4 +1,4 @@
-import type { Route } from './route';
+import type { Works } from './route';
 import { aubergineRoutes } from './routes/aubergineRoutes';
 import { dairyRoutes } from './routes/dairyRoutes';
 import { fruitRoutes } from './routes/fruitRoutes';
@@ -7,8 +7,8 @@ import { nutRoutes } from './routes/nutRoutes';
 import { rootRoutes } from './routes/rootRoutes';
 import { vegetableRoutes } from './routes/vegetableRoutes';
 
-/** Ways to make everything but pulses ready; the first of a thing's ways is the usual one. */
-export const kitchenRoutes: readonly Route[] = [
+/** What it takes to make everything but pulses ready. */
+export const kitchenWork: Works = {
   ...fruitRoutes,
   ...aubergineRoutes,
   ...rootRoutes,
@@ -16,4 +16,4 @@ export const kitchenRoutes: readonly Route[] = [
   ...dairyRoutes,
   ...leafRoutes,
   ...nutRoutes,
-];
+};
