@@ -31,9 +31,10 @@ const usualShare = 0.01;
 /** ln τ at a crowding: one law for both sides, below the onset a straight line that never ends. */
 function lnStress(crowding: number, onset: number, { a, n, m, softness }: BodyParameters['law']) {
   const x = (crowding - onset) / softness;
+  const above = softness * softplus(x);
   // ln of softplus is x itself far below the onset
-  const lnY = x < -30 ? Math.log(softness) + x : Math.log(softness * softplus(x));
-  return a + n * lnY + m * Math.exp(lnY);
+  const lnAbove = x < -30 ? Math.log(softness) + x : Math.log(above);
+  return a + n * lnAbove + m * above;
 }
 
 /** Share of nut fat that a grind sets free. */
@@ -85,10 +86,12 @@ export function bodyState(
   const emulsified =
     (sums[at.emulsifierG] * (streamed ? 1 + inversion.streaming : 1)) / (freeOilMl + least);
   const covered = emulsified / (emulsified + inversion.emulsifierHalf);
-  const lnRatio =
-    (1 - covered) * Math.log(inversion.ratioPlain) + covered * Math.log(inversion.ratioEmulsified);
-  const lnPhases = Math.log((sums[at.waterPhaseMl] + least) / (freeOilMl + least));
-  const waterOutside = 1 / (1 + Math.exp(-(lnPhases - lnRatio) / inversion.width));
+  // how far the phases are from the ratio at which they turn over, which the emulsifier moves from the plain one
+  const phases = (sums[at.waterPhaseMl] + least) / (freeOilMl + least);
+  const lnOff =
+    Math.log(phases / inversion.ratioPlain) +
+    covered * Math.log(inversion.ratioPlain / inversion.ratioEmulsified);
+  const waterOutside = 1 / (1 + Math.exp(-lnOff / inversion.width));
 
   const lnTau = waterOutside * lnWater + (1 - waterOutside) * lnOil;
   return {
