@@ -236,6 +236,12 @@ const lines = [
     '97 %, 3 %',
   ],
   [
+    '… inside but for what nobody can tell (a third of what is noticed)',
+    `${(100 * tongue.insideAsTold).toFixed(1)} %`,
+    '',
+    '97 %',
+  ],
+  [
     '… held tastes moved unsaid, implausible additions, false words',
     `${tongue.unsaid}, ${tongue.implausible}, ${tongue.falseWords}`,
     '',

@@ -220,6 +220,7 @@ const summed = (count: (run: (typeof tasted)[number]) => number) =>
 const tongue = {
   bowls: tables,
   inside: summed(({ inside }) => (inside ? 1 : 0)) / tables,
+  insideAsTold: summed(({ insideAsTold }) => (insideAsTold ? 1 : 0)) / tables,
   overshot: summed(({ overshot }) => (overshot ? 1 : 0)) / tables,
   unsaid: summed(({ unsaid }) => unsaid),
   implausible: summed(({ implausible }) => implausible),

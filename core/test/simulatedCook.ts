@@ -10,8 +10,8 @@ import type { LinearSolver } from '../src/landing/linearProgram';
 import { type Band, missOf, type Targets } from '../src/mix/targets';
 import { measuredFactor } from '../src/statistics/logNormal';
 import { normal, seeded } from '../src/statistics/random';
-import { pressedDiameterMm } from '../src/readings/pressTest';
-import { eyeSd, pressRange, pressSd, type ReadingTaken } from '../src/readings/takeReading';
+import { pressShowing } from './testShowing';
+import { eyeSd, pressSd } from '../src/readings/takeReading';
 import { advise } from '../src/advise/advise';
 import type { KeptReading } from '../src/readings/keptReading';
 import { type Figures, figuresOf, targetFigure } from '../src/mix/figures';
@@ -57,7 +57,6 @@ const mostAdditions = 8;
 const middle = (band: Band | undefined) => ((band?.low ?? 0) + (band?.high ?? 0)) / 2;
 /** With more risk than this the cook takes the first step only. */
 const carefulFrom = 0.02;
-const press = { loadG: 500, volumeMl: 5, coarse: false } as const;
 
 const when = (minutes: number) => new Date(Date.UTC(2026, 4, 6, 9, minutes)).toISOString();
 
@@ -134,14 +133,9 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
   const side = names.map((name) => Math.sign(missIn(from, name)));
   const read = (): KeptReading => {
     const warm = really(truth).warmBody ?? 9;
-    const off = warm + pressSd.smooth * z();
-    const tau = yieldStressPa(off);
-    const taken: ReadingTaken =
-      tau > pressRange.low && tau < pressRange.high
-        ? { press: { ...press, diameterMm: pressedDiameterMm(tau, press) } }
-        : { eye: bodyWord(warm + eyeSd * z()) };
+    const pressed = pressShowing(warm + pressSd.smooth * z());
     return {
-      taken,
+      taken: pressed ?? { eye: bodyWord(warm + eyeSd * z()) },
       atC: null,
       when: 'machine',
       takenAt: when(readings.length),

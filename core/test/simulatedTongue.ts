@@ -1,4 +1,4 @@
-import { advise } from '../src/advise/advise';
+import { type Advice, advise } from '../src/advise/advise';
 import type { Suggestion } from '../src/advise/suggestion';
 import type { Addition } from '../src/proposal/edit';
 import { patterns, type Pattern } from '../src/dip/patterns';
@@ -17,12 +17,15 @@ import { type Band, missOf } from '../src/mix/targets';
 import type { TasteMarks, Verdict } from '../src/readings/tastes';
 import { measuredFactor } from '../src/statistics/logNormal';
 import { normal, seeded } from '../src/statistics/random';
+import { testShowing } from './testShowing';
 
 /** How one bowl went with a cook who tastes. */
 export interface TastedRun {
   pattern: string;
   mistake: Mistake;
   inside: boolean;
+  /** Inside to within what nobody can tell: a third of what is noticed. */
+  insideAsTold: boolean;
   additions: number;
   /** A true figure went past the far end of its band at some time. */
   overshot: boolean;
@@ -54,6 +57,11 @@ const rightHalf = { saltG: 0.16, acidG: 0.1 } as const;
 const mouthSd = { saltG: 0.04, acidG: 0.02 } as const;
 const biasSd = { saltG: 0.03, acidG: 0.015 } as const;
 const eyeSd = 0.35;
+/** A look’s error with the width of its word, and how far off a kitchen is, one standard deviation, body. */
+const lookSd = 0.55;
+const kitchenSd = 0.4;
+/** A third of what is noticed of body, salt and sour: nobody can tell it. */
+const told = [0.1, 0.027, 0.017] as const;
 const mostAdditions = 5;
 const leastMeasuredG = 0.25;
 /** With more risk than this the cook takes the first step only. */
@@ -139,7 +147,8 @@ export function simulatedTongue(seed: number, larder: Larder, solver: LinearSolv
   ];
   const start = misses(really(truth)).map(Math.sign);
   const run: TastedRun = {
-    ...{ pattern: pattern.id, mistake, inside: false, additions: 0, overshot: false },
+    ...{ pattern: pattern.id, mistake, inside: false, insideAsTold: false },
+    ...{ additions: 0, overshot: false },
     ...{ unsaid: 0, implausible: 0, falseWords: 0 },
   };
   const marked = new Map<string, number>();
@@ -153,33 +162,54 @@ export function simulatedTongue(seed: number, larder: Larder, solver: LinearSolv
         return [taste, times];
       }),
     );
-  // looked at, the model's body is brought to what the spoon shows
-  let offset = 0;
-  let looks = 0;
+  // looked at, the model's body is brought to what the spoon and the tests show, in a kitchen that knows how far off it usually is
+  const shown = { weight: 0, sum: 0 };
+  const show = (body: number, model: number | null, sd: number) => {
+    if (model === null) return;
+    shown.weight += 1 / sd ** 2;
+    shown.sum += (body - model) / sd ** 2;
+  };
+  const learned = (): Correction => {
+    const all = shown.weight + 1 / kitchenSd ** 2;
+    const left = 1 / kitchenSd ** 2 / all;
+    const offset = shown.sum / all;
+    return {
+      mean: [offset, offset, 0, 0],
+      covariance: priorCorrection.covariance.map((one) => one * left),
+    };
+  };
+  let tested = -1;
   let stopped = 0;
   while (run.additions < mostAdditions) {
     const there = really(truth).freshBody ?? 11;
-    const seen = wordMiddle[bodyWord(there + eyeSd * z())];
     const model = figuresOf(mixOf(said), { ...conditions, correction: priorCorrection });
-    looks += 1;
-    offset += ((model.freshBody === null ? 0 : seen - model.freshBody) - offset) / (looks + 1);
-    const correction: Correction = { ...priorCorrection, mean: [offset, offset, 0, 0] };
+    show(wordMiddle[bodyWord(there + eyeSd * z())], model.freshBody, lookSd);
     const tastes: TasteMarks = { salt: verdict('saltG'), sour: verdict('acidG') };
-    const advice = advise(
-      {
-        parts: said,
-        conditions: { ...conditions, correction },
-        machine: { mostMl: 1500 },
-        family: pattern.family,
-        targets,
-        tastes,
-        timesMarked: again(tastes),
-        atHand: shelf,
-      },
-      solver,
-    );
+    const timesMarked = again(tastes);
+    const asked = () =>
+      advise(
+        {
+          parts: said,
+          conditions: { ...conditions, correction: learned() },
+          machine: { mostMl: 1500 },
+          family: pattern.family,
+          ...{ targets, tastes, timesMarked },
+          atHand: shelf,
+        },
+        solver,
+      );
+    let advice = asked();
+    if (advice.measure !== null && tested !== said.length) {
+      tested = said.length;
+      const test = testShowing(there);
+      if (test) {
+        show(there + test.sd * z(), model.freshBody, test.sd);
+        advice = asked();
+      }
+    }
     for (const one of advice.suggestions) judge(one, run, pattern, said, tastes);
-    const [first] = advice.suggestions;
+    const [nothing, more] = advice.suggestions;
+    const first = toBeMeasured(advice) && more ? more : nothing;
     if (first?.add.length === 0) {
       stopped += 1;
       // told to stop twice, the bowl is emptied
@@ -202,9 +232,14 @@ export function simulatedTongue(seed: number, larder: Larder, solver: LinearSolv
       if (miss !== 0 && Math.sign(miss) !== (start[i] ?? 0)) run.overshot = true;
     });
   }
-  run.inside = misses(really(truth)).every((miss) => miss === 0);
+  const ended = misses(really(truth));
+  run.inside = ended.every((miss) => miss === 0);
+  run.insideAsTold = ended.every((miss, i) => Math.abs(miss) <= (told[i] ?? 0));
   return run;
 }
+
+/** Whether the first thing said is to measure the body before anything goes in. */
+const toBeMeasured = ({ measure, met }: Advice) => measure !== null && !met;
 
 /** Counts what no suggestion may do. */
 function judge(

@@ -17,6 +17,7 @@ import { calibrate, correctionOf } from '../readings/calibrate';
 import { bodySd, type Figures, missed } from '../mix/figures';
 import { mixOf } from '../mix/mix';
 import { conditionsOf, endOf } from '../../test/kitchenOf';
+import { chanceInside } from './justInside';
 import { overshootChance } from './overshoot';
 import { normals } from '../statistics/random';
 import { simulatedCook } from '../../test/simulatedCook';
@@ -171,6 +172,48 @@ describe('what next', () => {
     expect(rescue?.proposal.after.massG).toBeGreaterThan((12 / 1.2) * 100);
     expect(rescue?.add.map(({ ingredient: id }) => id)).not.toContain('sea-salt-fine');
     expect(rescue?.otherUse).not.toBe('');
+  });
+});
+
+describe('a body that is not known well', () => {
+  const at = (chilledBody: number): Figures => ({ ...endOf(hummus), chilledBody });
+  const wanted = { chilledBody: band(7, 8) };
+
+  test('is inside by the odds of a normal spread, by hand', () => {
+    // one standard deviation from either end
+    expect(chanceInside(at(7.5), wanted, 0.5)).toBeCloseTo(0.6827, 3);
+    // on the end: half below it, and two from the other
+    expect(chanceInside(at(7), wanted, 0.5)).toBeCloseTo(0.4772, 3);
+    expect(chanceInside(at(9), { saltG: band(1, 2) }, 0.5)).toBe(1);
+    expect(chanceInside(at(9), { chilledBody: { low: 7, high: null } }, 1)).toBeCloseTo(0.9772, 3);
+  });
+
+  test('is measured before anything goes in where it may be right already, and not once it was', () => {
+    const chilled = endOf(hummus).chilledBody ?? 0;
+    const only: Targets = { chilledBody: band(chilled + 0.1, chilled + 1) };
+    const unread = advise(input(hummus, { targets: only }), solver);
+    expect(unread.met).toBe(false);
+    expect(unread.measure).toBeGreaterThan(0.3);
+    expect(unread.suggestions[0]?.add).toEqual([]);
+    expect(unread.suggestions[0]?.proposal.why).toMatch(/may be right already: 4 in 10/);
+    expect(unread.suggestions.slice(1).every(({ add }) => add.length > 0)).toBe(true);
+    expect(unread.suggestions.length).toBeGreaterThan(1);
+    const press = { press: { diameterMm: 34, loadG: 500, volumeMl: 5, coarse: false } };
+    const readings: BowlReading[] = Array.from({ length: 4 }, () => ({ taken: press }));
+    const { method: how, blending } = conditionsOf();
+    const evidence = bowlEvidence(hummus, readings, { method: how, blending });
+    const correction = correctionOf(calibrate(evidence), bowlFormula);
+    const read = advise(
+      input(hummus, { targets: only, conditions: { ...conditionsOf(), correction } }),
+      solver,
+    );
+    expect(read.measure).toBeNull();
+  });
+
+  test('a taste that is off is mended whatever the body may be', () => {
+    const chilled = endOf(hummus).chilledBody ?? 0;
+    const only: Targets = { chilledBody: band(chilled + 0.1, chilled + 1), saltG: band(1, 1.2) };
+    expect(advise(input(hummus, { targets: only }), solver).measure).toBeNull();
   });
 });
 

@@ -10,12 +10,12 @@ import type { Taste, TasteMarks } from '../readings/tastes';
 import type { AdviseInput } from './adviseInput';
 import { type ByHand, stepsByHand } from './byHand';
 import { clearOfEdges } from './justInside';
-import { type GivenUp, heldNames, heldTargets, saidFrom } from './justNoticeable';
+import { type GivenUp, heldTargets, saidFrom } from './justNoticeable';
 import { type Choices, choicesFor } from './plausible';
-import { proposeAdditions } from './proposeAdditions';
 import { type Rescue, rescueOf } from './rescue';
 import type { Shelf } from './shelf';
 import { canReach, solveAdditions } from './solveAdditions';
+import { stopHere } from './stopHere';
 import { type Attempt, meetsAll, price, pruned, type Suggestion, suggestion } from './suggestion';
 import { goalsOf, stillCounts } from './wanted';
 
@@ -31,6 +31,8 @@ export interface Advice {
   rescue?: Rescue;
   /** Marks that no longer count: something went in since that moved their taste. To be tasted again. */
   stale: Taste[];
+  /** The odds that the body is right, where they are such that it is measured before anything else; null where it is known. */
+  measure: number | null;
   /** What the hand mends, or more of one thing by taste: faults, and tastes without a figure. */
   byHand: ByHand[];
 }
@@ -72,14 +74,6 @@ function reaches({ first, instead }: Choices, used: readonly string[], lacks: nu
     ...swapped,
     ...(lacks <= mostForOne ? first.map((one) => [one]) : []),
   ].filter((set) => set.length > 0);
-}
-
-/** Nothing to add: it is where it should be. */
-function stopHere(attempt: Attempt): Suggestion {
-  const { from, shelf, targets } = attempt;
-  const why = 'Nothing: it is where you want it. Stop here.';
-  const proposal = proposeAdditions(from, [], shelf, targets, 'next step', why);
-  return { add: [], firstStep: [], proposal, gives: [], holds: [...heldNames] };
 }
 
 /** Marks that still count, and those that are too old to. */
@@ -162,29 +156,45 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   const [main] = attempts;
   if (!main) throw new Error('there is always a goal');
   const misses = missed(from.figures, main.targets);
-  const stop = stopHere(main);
+  const { stop, measure } = stopHere(main);
   const byHand = stepsByHand(input, from, counting, choices, shelf, input.targets);
-  const advice = { now: from.figures, nowSd: stop.proposal.sure.bodySd, misses, stale, byHand };
+  const advice = {
+    now: from.figures,
+    nowSd: stop.proposal.sure.bodySd,
+    misses,
+    stale,
+    byHand,
+    measure,
+  };
   if (misses.length === 0 && parts.length > 0) {
     // a bowl with something wrong with it is not where it should be
     if (byHand.length > 0) return { ...advice, met: false, suggestions: [] };
     const further = surer(main, choices);
     return { ...advice, met: true, suggestions: further ? [further, stop] : [stop] };
   }
+  // where it may be right already, it is measured before anything goes in that can't come out
+  const before = measure !== null && byHand.length === 0 ? [stop] : [];
   const ways = attempts.flatMap((attempt) => waysTo(attempt, choices));
   const suggestions = bestOf(ways, dipMass(parts), input.targets);
   const most = (gives: readonly GivenUp[]) => gives[0]?.times ?? 0;
   const [best] = suggestions;
   if (best && meetsAll(best) && most(best.gives) < tooMuchGiven) {
-    return { ...advice, met: false, suggestions };
+    return { ...advice, met: false, suggestions: [...before, ...suggestions] };
   }
   const rescue = rescueOf(input, main, choices, solver);
   const gentler = rescue.meets && most(rescue.gives) < 0.7 * most(best?.gives ?? []);
-  if (best && meetsAll(best) && !gentler) return { ...advice, met: false, suggestions };
+  if (best && meetsAll(best) && !gentler) {
+    return { ...advice, met: false, suggestions: [...before, ...suggestions] };
+  }
   // a step that falls short, or spoils what nobody complained about, is in the way of a way back that does not
   const worthIt =
     !rescue.meets &&
     best &&
     (meetsAll(best) || most(best.gives) < tooMuchGiven || rescue.add.length === 0);
-  return { ...advice, met: false, suggestions: worthIt ? suggestions : [], rescue };
+  return {
+    ...advice,
+    met: false,
+    suggestions: [...before, ...(worthIt ? suggestions : [])],
+    rescue,
+  };
 }

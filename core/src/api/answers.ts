@@ -196,6 +196,8 @@ export interface AdviceAnswer {
   rescue?: ReturnType<typeof rescueAnswer>;
   /** Marks too old to count: something went in since that moved their taste. */
   stale: Taste[];
+  /** The odds that the body is right, where it is to be measured before anything goes in. */
+  measureFirst?: number;
   /** What the hand mends, or more of one thing by taste. */
   byHand: ReturnType<typeof byHandAnswer>[];
 }
@@ -210,12 +212,14 @@ export function adviceAnswer({
   rescue,
   stale,
   byHand,
+  measure,
 }: Advice): AdviceAnswer {
   return {
     now: bowlAnswer(now, nowSd),
     met,
     misses,
     stale,
+    ...(measure === null ? {} : { measureFirst: measure }),
     byHand: byHand.map(byHandAnswer),
     suggestions: suggestions.map(suggestionAnswer),
     ...(rescue ? { rescue: rescueAnswer(rescue) } : {}),

@@ -3,7 +3,7 @@ import { workedIn } from '../mix/conditions';
 import { momentOf } from '../readings/keptReading';
 import type { Trial } from './trial';
 import type { Larder } from '../larder/larder';
-import { readEvidence } from '../readings/readEvidence';
+import { alikeTo, readEvidence } from '../readings/readEvidence';
 import type { KeptEvidence } from '../readings/residuals';
 import { type Standing, standingOf } from '../readings/standing';
 
@@ -21,18 +21,18 @@ export function trialEvidence(trial: ReadMaking, larder: Larder): KeptEvidence[]
   const parts = trialParts(trial.rows, larder);
   const worked = workedIn(trial);
   const standings = new Map<number, Standing | null>();
-  return trial.readings.flatMap((reading, index) => {
-    // what followed a reading was not in what was read
-    const after = reading.after ?? parts.length;
-    const standing = standings.get(after) ?? standingOf(parts.slice(0, after), worked);
-    standings.set(after, standing);
+  // what followed a reading was not in what was read
+  const taken = trial.readings.map((reading, index) => ({
+    ...{ reading, index, taken: reading.taken, after: reading.after ?? parts.length },
+    moment: momentOf(reading, worked.method),
+  }));
+  const counting = taken.filter(({ reading }) => !reading.leftOut);
+  return taken.flatMap((one) => {
+    const standing = standings.get(one.after) ?? standingOf(parts.slice(0, one.after), worked);
+    standings.set(one.after, standing);
     if (!standing) return [];
-    const read = readEvidence(
-      trial.dipId,
-      standing,
-      reading.taken,
-      momentOf(reading, worked.method),
-    );
-    return read ? [{ ...read, reading, index }] : [];
+    const alike = one.reading.leftOut ? undefined : alikeTo(one, counting);
+    const read = readEvidence(trial.dipId, standing, one.taken, one.moment, alike);
+    return read ? [{ ...read, reading: one.reading, index: one.index }] : [];
   });
 }

@@ -1,7 +1,7 @@
 import type { Worked } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import type { Evidence } from './calibrate';
-import { readEvidence } from './readEvidence';
+import { alikeTo, readEvidence } from './readEvidence';
 import { standingOf } from './standing';
 import type { ReadingTaken } from './takeReading';
 
@@ -27,10 +27,15 @@ export function bowlEvidence(
   readings: readonly BowlReading[],
   worked: Worked,
 ): Evidence[] {
-  return readings.flatMap(({ taken, after = parts.length, atC = worked.method.blendC }) => {
-    const standing = standingOf(parts.slice(0, after), worked);
+  const taken = readings.map(
+    ({ taken: how, after = parts.length, atC = worked.method.blendC }) => ({
+      ...{ taken: how, after, moment: { atC, restedForMinutes: 0 } },
+    }),
+  );
+  return taken.flatMap((one) => {
+    const standing = standingOf(parts.slice(0, one.after), worked);
     return standing
-      ? (readEvidence(bowlFormula, standing, taken, { atC, restedForMinutes: 0 }) ?? [])
+      ? (readEvidence(bowlFormula, standing, one.taken, one.moment, alikeTo(one, taken)) ?? [])
       : [];
   });
 }

@@ -1,5 +1,5 @@
 import type { Moment } from '../mix/bodyAt';
-import { type ReadingTaken, takeReading } from './takeReading';
+import { type ReadingTaken, takeReading, wordSd } from './takeReading';
 import type { Evidence } from './calibrate';
 import type { Standing } from './standing';
 
@@ -11,9 +11,44 @@ export interface ReadEvidence extends Evidence {
   gained: number;
 }
 
+/** How many readings there are of the same bowl, and how many of them look at it by eye at the same moment. */
+export interface Alike {
+  bowl: number;
+  looks: number;
+}
+
+/** A reading with the bowl it was taken of: how many parts were in, and when it was looked at. */
+interface TakenOf {
+  taken: ReadingTaken;
+  after: number;
+  moment: Moment;
+}
+
+/** How many of some readings are of the same bowl as one of them. */
+export function alikeTo({ taken, after, moment }: TakenOf, readings: readonly TakenOf[]): Alike {
+  const sameBowl = readings.filter((other) => other.after === after);
+  const looks = sameBowl.filter(
+    (other) =>
+      'eye' in other.taken &&
+      other.moment.atC === moment.atC &&
+      other.moment.restedForMinutes === moment.restedForMinutes,
+  );
+  return { bowl: sameBowl.length, looks: 'eye' in taken ? looks.length : 0 };
+}
+
+/**
+ * Variance of one reading among several of the same bowl, body². What they share counts once for all of them together: how the
+ * bowl was measured, and where in its word's range it lies.
+ */
+function varianceOf(taken: ReadingTaken, sd: number, measuringSd: number, alike: Alike): number {
+  const own = 'eye' in taken ? sd * sd + (alike.looks - 1) * wordSd * wordSd : sd * sd;
+  return own + alike.bowl * measuringSd * measuringSd;
+}
+
 /**
  * A reading brought to 25 °C and no rest, held against where the mix stands by the model.
  *
+ * @param alike how many readings of the same bowl there are, this one among them
  * @returns null for a test out of its range, which teaches nothing
  */
 export function readEvidence(
@@ -21,6 +56,7 @@ export function readEvidence(
   { modelBody, waterOutside, measuringSd, gainedAt }: Standing,
   taken: ReadingTaken,
   moment: Moment,
+  alike: Alike = { bowl: 1, looks: 1 },
 ): ReadEvidence | null {
   const { body, sd, inRange } = takeReading(taken);
   if (!inRange) return null;
@@ -30,7 +66,7 @@ export function readEvidence(
     modelBody,
     waterOutside,
     difference: body - gained - modelBody,
-    variance: sd * sd + measuringSd * measuringSd,
+    variance: varianceOf(taken, sd, measuringSd, alike),
     readBody: body,
     gained,
   };

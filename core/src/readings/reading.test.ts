@@ -4,6 +4,7 @@ import { refusal } from '../../test/refusal';
 import { bodyWord, bodyWords } from '../mix/bodyWords';
 import { readingRequest } from '../api/readingRequest';
 import { pressedDiameterMm, pressYieldStressPa } from './pressTest';
+import { alikeTo, readEvidence } from './readEvidence';
 import { readRing, slumpYieldStressPa, spreadYieldStressPa } from './ringTest';
 import { takeReading } from './takeReading';
 
@@ -97,6 +98,37 @@ describe('ranges', () => {
     expect(byRing.body).toBeCloseTo(Math.log2(120), 4);
     expect(byPress.body).toBeCloseTo(Math.log2(120), 6);
     expect(byRing.inRange && byPress.inRange).toBe(true);
+  });
+});
+
+describe('several readings of one bowl', () => {
+  const standing = {
+    ...{ modelBody: 7, waterOutside: 1, priorSd: 0.6, measuringSd: 0.1 },
+    gainedAt: () => 0,
+  };
+  const moment = { atC: 32, restedForMinutes: 0 };
+  const look = { taken: { eye: 'scoops' }, after: 4, moment } as const;
+  const together = (readings: readonly (typeof look)[]) =>
+    readings.reduce((sum, one) => {
+      const read = readEvidence('bowl', standing, one.taken, moment, alikeTo(one, readings));
+      return sum + 1 / (read?.variance ?? NaN);
+    }, 0) ** -1;
+
+  test('looking again narrows the hand and not the width of the word, nor how the bowl was measured', () => {
+    // 0.5² = 0.42² + 0.2714²; measured once for all of them
+    const twice = 0.42 ** 2 + (0.5 ** 2 - 0.42 ** 2) / 2 + 0.1 ** 2;
+    expect(together([look])).toBeCloseTo(0.5 ** 2 + 0.1 ** 2, 9);
+    expect(together([look, look])).toBeCloseTo(twice, 9);
+    expect(together(Array.from({ length: 50 }, () => look))).toBeGreaterThan(0.42 ** 2 + 0.1 ** 2);
+  });
+
+  test('another bowl, another moment and another test are looks of their own', () => {
+    const later = { ...look, after: 5 };
+    const cold = { ...look, moment: { atC: 5, restedForMinutes: 240 } };
+    const press = { press: { diameterMm: 40, loadG: 500, volumeMl: 5, coarse: false } };
+    const all = [look, later, cold, { ...look, taken: press }];
+    expect(alikeTo(look, all)).toEqual({ bowl: 3, looks: 1 });
+    expect(alikeTo({ ...look, taken: press }, all)).toEqual({ bowl: 3, looks: 0 });
   });
 });
 

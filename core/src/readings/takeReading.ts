@@ -19,6 +19,8 @@ export interface Reading {
 
 /** Errors of a reading, one standard deviation, body. */
 export const eyeSd = 0.5;
+/** What of it is the width of a word, the same however often a bowl is looked at: a word is about 1.45 wide, over √12. */
+export const wordSd = 0.42;
 /** Yield stress each test is good for, Pa. */
 export const ringRange = { low: 8, high: 190 } as const;
 export const pressRange = { low: 80, high: 3000 } as const;
