@@ -69,7 +69,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('textbox', { name: 'Spread' })).toBeVisible();
     await expectClean(page, 'a ring test');
     await page.goto('/trials?compare=weir-house-hummus-trial-1,weir-house-green-trial-1');
-    await expect(page.getByRole('table', { name: 'Trials side by side' })).toBeVisible();
+    await expect(page.getByRole('table', { name: 'Side by side' })).toBeVisible();
     await expectClean(page, 'side by side');
     await page.goto('/larder');
     await page.getByRole('button', { name: 'Something new' }).click();

@@ -11,7 +11,7 @@ test('trials of two dips stand side by side, what differed first, and one starts
   await expect(page.getByText('Pick another, of this dip or of any.')).toBeVisible();
   await pick(3).check();
   await page.getByRole('link', { name: 'Put side by side' }).click();
-  const table = page.getByRole('table', { name: 'Trials side by side' });
+  const table = page.getByRole('table', { name: 'Side by side' });
   await expect(table.getByRole('columnheader')).toHaveCount(3);
   const water = table.getByRole('row', { name: /^Water/ });
   await expect(water.getByRole('cell').nth(0)).toContainText('2 tbsp');
@@ -22,7 +22,7 @@ test('trials of two dips stand side by side, what differed first, and one starts
   );
 
   await page
-    .getByRole('combobox', { name: 'Add a trial' })
+    .getByRole('combobox', { name: 'Add a trial or a dip' })
     .selectOption('weir-house-green-trial-1');
   await expect(table.getByRole('columnheader')).toHaveCount(4);
   await expect(

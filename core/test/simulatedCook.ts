@@ -1,6 +1,6 @@
 import { usualBlending } from '../src/mix/blending';
 import { usualBlendC, usualMethod } from '../src/mix/method';
-import { bodyWord, yieldStressPa } from '../src/mix/bodyWords';
+import { bodyWord } from '../src/mix/bodyWords';
 import type { TasteMarks, Verdict } from '../src/readings/tastes';
 import type { Part } from '../src/mix/part';
 import { type Correction, priorSd } from '../src/mix/correction';

@@ -3,6 +3,7 @@ import { type TargetName, targetNames } from '../mix/targets';
 import type { Larder } from '../larder/larder';
 import type { DipSettings, Edit } from '../proposal/edit';
 import { apart } from '../swap/relatives';
+import { pairedRows, type Stands } from './pairedRows';
 
 /** One thing a variant does otherwise than the dip it was made from. */
 export type BaseDifference =
@@ -17,30 +18,16 @@ export type BaseDifference =
   | { kind: 'making'; what: keyof Omit<DipSettings, 'targets'> }
   | { kind: 'target'; name: TargetName };
 
-/** Rows of a base with those of its variant that stand for them; null where there is none. */
-function paired(dip: Dip, base: Dip, larder: Larder): Map<Row, Row | null> {
-  const open = new Set(dip.rows);
-  const pairs = new Map<Row, Row | null>(base.rows.map((row) => [row, null]));
+/** What else may stand for a base's row: what has its work, and what tastes like it. */
+function standIns(larder: Larder): Stands[] {
   const roleOf = ({ ingredientId }: Row) => larder.get(ingredientId)?.role;
-  const pair = (matches: (row: Row, own: Row) => boolean) => {
-    for (const row of base.rows) {
-      if (pairs.get(row)) continue;
-      const own = [...open].find((one) => matches(row, one));
-      if (!own) continue;
-      pairs.set(row, own);
-      open.delete(own);
-    }
-  };
-  // a variant is made with its base's rows, and a swap leaves a row its id
-  pair((row, own) => row.id === own.id);
-  pair((row, own) => row.ingredientId === own.ingredientId && row.place === own.place);
-  pair((row, own) => row.ingredientId === own.ingredientId);
-  pair((row, own) => roleOf(row) !== undefined && roleOf(row) === roleOf(own));
-  pair((row, own) => {
-    const [one, other] = [larder.get(row.ingredientId), larder.get(own.ingredientId)];
-    return one !== undefined && other !== undefined && apart(one, other) !== null;
-  });
-  return pairs;
+  return [
+    (row, own) => roleOf(row) !== undefined && roleOf(row) === roleOf(own),
+    (row, own) => {
+      const [one, other] = [larder.get(row.ingredientId), larder.get(own.ingredientId)];
+      return one !== undefined && other !== undefined && apart(one, other) !== null;
+    },
+  ];
 }
 
 const settings = ['method', 'machineId', 'tasting', 'keepDays'] as const;
@@ -52,7 +39,7 @@ const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stri
  * @param larder tells what does the same work, where a row stands for another
  */
 export function differencesFromBase(dip: Dip, base: Dip, larder: Larder): BaseDifference[] {
-  const pairs = paired(dip, base, larder);
+  const pairs = pairedRows(base.rows, dip.rows, standIns(larder));
   const taken = new Set(pairs.values());
   const rows = base.rows.flatMap((row, i): BaseDifference[] => {
     const own = pairs.get(row);

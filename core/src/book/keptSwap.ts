@@ -23,6 +23,8 @@ export interface KeptSwap {
   /** What was said then that would be different. */
   said: string;
   why: Reason | null;
+  /** The reason in the cook’s own words. */
+  whyWords?: string;
   /** The run it was made in; null for one of the dip as it is written. */
   runId: string | null;
   /** The trial that came of that run, once there is one. */
@@ -32,6 +34,9 @@ export interface KeptSwap {
   /** ISO 8601 */
   at: string;
 }
+
+/** Why a swap was made: one of the usual reasons, the cook’s own words, or both. */
+export type SwapWhy = Pick<KeptSwap, 'why' | 'whyWords'>;
 
 /** How often a thing went in for another here, and how that was. */
 export interface SwapHistory {

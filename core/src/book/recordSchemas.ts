@@ -92,6 +92,9 @@ export const dipSchema = Joi.object<Dip>({
     .valid(...families)
     .required(),
   parentId: id.allow(null).required(),
+  seen: Joi.array().items(row).unique('id').max(mostRows),
+  follows: Joi.boolean().valid(true),
+  source: text(1000),
   note: text(4000).required(),
   rows: Joi.array().items(row).unique('id').max(mostRows).required(),
   method: method.required(),
@@ -220,6 +223,7 @@ export const swapSchema = Joi.object<KeptSwap>({
     .valid(...reasons)
     .allow(null)
     .required(),
+  whyWords: text(200),
   runId: id.allow(null).required(),
   trialId: id.allow(null).required(),
   verdict: Joi.string()

@@ -59,6 +59,12 @@ export interface Dip {
   family: Family;
   /** The dip it was made from; null for a base. */
   parentId: string | null;
+  /** Rows of that dip as this one last saw them; left out until they change. */
+  seen?: readonly Row[];
+  /** Takes over what changes there, where nothing was made of it here. */
+  follows?: true;
+  /** Where it comes from and whose it is, in the cook’s words. */
+  source?: string;
   note: string;
   rows: Row[];
   method: Method;
@@ -109,11 +115,13 @@ export const tastingOf = (dip: Pick<Dip, 'tasting'>): Tasting => dip.tasting ?? 
 
 /** A variant: everything of its parent, under a name of its own. */
 export function variantOf(parent: Dip, id: string, name: string, now: string): Dip {
+  const { follows: _follows, ...own } = parent;
   return {
-    ...parent,
+    ...own,
     id,
     name,
     parentId: parent.id,
+    seen: parent.rows,
     note: '',
     nextThing: '',
     createdAt: now,

@@ -4,11 +4,12 @@ import type { LandingPart } from '../landing/landParts';
 import { dipMass } from '../mix/part';
 import { type Proposal, propose, startFrom } from '../proposal/proposal';
 import { couldStandIn } from './couldStandIn';
-import { type KeptName, keptFigure, keptNames, noticedChange } from './keptFigures';
+import { compared } from './compared';
+import { type KeptName, keptNames } from './keptFigures';
 import type { Candidate } from './swap';
 import { conditionsWith, type SwapQuestion } from './swapQuestion';
 import { swaps } from './swaps';
-import { type Shift, swapWords } from './swapWords';
+import { swapWords } from './swapWords';
 
 /** One thing that went out for another. */
 export interface SwappedFor {
@@ -118,23 +119,14 @@ function proposalOf(question: FreeQuestion, { parts: places, swapped }: Followed
   const proposal = propose(from, to, targets, {
     ...{ maker: 'swap', label: `Make it free: ${names.join(', ')}`.slice(0, 120), edits: [] },
   });
-  const shifts = keptNames.flatMap((name): Shift[] => {
-    const [before, after] = [keptFigure(name, proposal.before), keptFigure(name, proposal.after)];
-    if (before === null || after === null) return [];
-    return [{ name, before, after, times: Math.abs(after - before) / noticedChange(name, before) }];
-  });
-  const kept = ({ times }: Shift) => times <= 1 + 1e-9;
+  const { keeps, shifts } = compared(keptNames, proposal);
   return {
     swapped,
     parts: places.map((part) => (isThere(part) ? part : null)),
     proposal,
-    keeps: shifts.filter(kept).map(({ name }) => name),
+    keeps,
     distance: sumOf({ parts: places, swapped }),
-    words: swapWords(
-      shifts.filter((one) => !kept(one)),
-      proposal.consequences,
-      null,
-    ),
+    words: swapWords(shifts, proposal.consequences, null),
   };
 }
 

@@ -7,7 +7,8 @@ import { mixOf } from '../mix/mix';
 import { dipMass, partSumsPerGram } from '../mix/part';
 import { type Proposal, propose, startFrom, type StartingBowl } from '../proposal/proposal';
 import { type FitQuestion, type Kept, misfit } from './fitAmounts';
-import { type KeptName, keptFigure, keptNames, keptValue, noticedChange } from './keptFigures';
+import { compared } from './compared';
+import { type KeptName, keptValue, noticedChange } from './keptFigures';
 import { madeUpFor } from './madeUpFor';
 import { asWritten, measured } from './measuredPart';
 import { ownAmount } from './ownAmount';
@@ -88,27 +89,6 @@ function withAmount(question: SwapQuestion, newcomer: LandingPart, fit: FitQuest
   if (written) return written;
   const massG = ownAmount(fit, from.ingredient, from.massG, newcomer.ingredient);
   return measured(newcomer, massG, measures);
-}
-
-/** What a swap moves by more than is noticed, and what it keeps. */
-function compared(question: SwapQuestion, { before, after }: Proposal) {
-  const all = keptNames.flatMap((name): Shift[] => {
-    const [from, to] = [keptFigure(name, before), keptFigure(name, after)];
-    if (from === null && to === null) return [];
-    // crumbs have no body: as far off as can be
-    if (from === null || to === null) return [{ name, before: 11, after: to ?? 11, times: 20 }];
-    const times = Math.abs(to - from) / noticedChange(name, from);
-    return [{ name, before: from, after: to, times }];
-  });
-  const kept = ({ times }: Shift) => times <= 1 + 1e-9;
-  return {
-    all,
-    keeps: all
-      .filter(kept)
-      .map(({ name }) => name)
-      .filter((name) => question.keep.includes(name)),
-    shifts: all.filter((one) => !kept(one)).sort((a, b) => b.times - a.times),
-  };
 }
 
 /** A question made ready: what need be worked out of it only once, however many candidates there are. */
@@ -195,7 +175,7 @@ export function swapFor(ready: ReadyQuestion, to: Ingredient): Candidate {
   const label = `Swap ${old.ingredient.name} for ${to.name}`;
   const end = { ...bowl, parts: after, conditions: conditionsWith(under, after) };
   const proposal = propose(from, end, targets, { maker: 'swap', label, edits: [] });
-  const { all, keeps, shifts } = compared(question, proposal);
+  const { all, keeps, shifts } = compared(question.keep, proposal);
   const others = after.flatMap((part, i): MovedPart[] => {
     const before = parts[i];
     if (i === index || part === before) return [];

@@ -13,11 +13,11 @@ import {
   addVariant,
   beginRun,
   changeSettings,
-  deleteDip,
   dropRun,
   editDip,
   editRun,
 } from './commands';
+import { deleteDip } from './variantCommands';
 import { completeRun } from './trialCommands';
 import { bookVersion } from '@cobbet/core/book/bookVersion';
 import { type AheadCommand, Journal } from './journal';

@@ -8,6 +8,7 @@ import {
 } from '@cobbet/core/book/change';
 import { mergeRecords } from '@cobbet/core/book/mergeRecords';
 import { bookVersion } from '@cobbet/core/book/bookVersion';
+import { withVariants } from '@cobbet/core/book/variants';
 import { create } from 'zustand';
 import type { AsideRecord } from './database';
 import { type AheadCommand, type AheadStep, Journal } from './journal';
@@ -294,7 +295,7 @@ export const useBook = create<BookState>()((set, get) => {
     async act(label, change, { mergeKey, whole = false } = {}) {
       if (whole && get().trialsComing) await queue;
       const { book } = get();
-      const changes = reversible(book, change(book));
+      const changes = reversible(book, withVariants(book, change(book)));
       if (changes.length === 0) return repository !== null;
       if (!repository) return false;
       const at = new Date().toISOString();

@@ -59,33 +59,6 @@ export async function addVariant(parent: Dip, name: string): Promise<string> {
   return id;
 }
 
-/** Takes a dip with its trials and runs out; its variants move up to its parent. */
-export function deleteDip(dip: Dip): Promise<boolean> {
-  return useBook
-    .getState()
-    .act(
-      `Delete ${dip.name}`,
-      (book) => [
-        ...[...book.dips.values()]
-          .filter((other) => other.parentId === dip.id)
-          .map((other) => put('dips', { ...other, parentId: dip.parentId })),
-        ...[...book.trials.values()]
-          .filter((trial) => trial.dipId === dip.id)
-          .map((trial) => remove('trials', trial.id)),
-        ...[...book.runs.values()]
-          .filter((run) => run.dipId === dip.id)
-          .map((run) => remove('runs', run.id)),
-        ...[...book.plans.values()]
-          .filter((plan) => plan.dips.some(({ dipId }) => dipId === dip.id))
-          .map((plan) =>
-            put('plans', { ...plan, dips: plan.dips.filter(({ dipId }) => dipId !== dip.id) }),
-          ),
-        remove('dips', dip.id),
-      ],
-      { whole: true },
-    );
-}
-
 export function changeSettings(label: string, change: Partial<Settings>): Promise<boolean> {
   return useBook
     .getState()

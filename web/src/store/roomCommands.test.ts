@@ -7,7 +7,6 @@ import { closeBook, useBook } from './bookStore';
 import {
   addPlan,
   addWholeDip,
-  deleteDip,
   deletePlan,
   dropStock,
   editPlan,
@@ -17,6 +16,7 @@ import {
   readTrial,
   takeBackIngredient,
 } from './commands';
+import { deleteDip } from './variantCommands';
 import { addDipFromTrial } from './trialCommands';
 
 let names = 0;

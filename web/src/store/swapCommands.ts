@@ -1,5 +1,5 @@
 import { put } from '@cobbet/core/book/change';
-import type { KeptSwap, SwapSide, SwapVerdict } from '@cobbet/core/book/keptSwap';
+import type { KeptSwap, SwapSide, SwapVerdict, SwapWhy } from '@cobbet/core/book/keptSwap';
 import { withAdditions, withReason } from '@cobbet/core/book/runEdits';
 import type { Reason } from '@cobbet/core/book/runEvents';
 import { type Dip, variantOf } from '@cobbet/core/dip/dip';
@@ -11,12 +11,11 @@ import { useBook } from './bookStore';
 import { newId } from './commands';
 
 /** What a swap was, before it is kept. */
-export interface Swapped {
+export interface Swapped extends SwapWhy {
   rowId: string;
   from: SwapSide;
   to: SwapSide;
   said: string;
-  why: Reason | null;
 }
 
 const kept = (dipId: string, runId: string | null, swapped: Swapped): KeptSwap => ({

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { SwapHistory } from '@cobbet/core/book/keptSwap';
+import type { SwapHistory, SwapWhy } from '@cobbet/core/book/keptSwap';
 import { type Reason, reasons } from '@cobbet/core/book/runEvents';
+import InputBase from '@mui/material/InputBase';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { Targets } from '@cobbet/core/mix/targets';
 import type { Candidate } from '@cobbet/core/swap/swap';
@@ -52,10 +53,12 @@ export function SwapCard({
   history: SwapHistory | undefined;
   open: boolean;
   onOpen: () => void;
-  onTake: (why: Reason | null) => void;
+  onTake: (why: SwapWhy) => void;
 }) {
   const [why, setWhy] = useState<Reason | null>(null);
-  const { ingredient, amount, others, proposal, words, distance } = one;
+  const [words, setWords] = useState('');
+  const { ingredient, amount, others, proposal, distance } = one;
+  const whyWords = words.trim();
   const name = ingredient.name.replace(/ \([^)]*\)/g, '');
   const nameOf = (id: string) => shortName(larder.get(id)?.name ?? id).toLowerCase();
   const aside = besides(one);
@@ -106,7 +109,7 @@ export function SwapCard({
             }}
           >
             {distance >= farFrom && <strong>Another dip: </strong>}
-            {words}
+            {one.words}
           </Box>
           {history && (
             <Box sx={{ fontSize: typeScale.small, color: open ? colour.ink : colour.bandEdge }}>
@@ -148,9 +151,19 @@ export function SwapCard({
             </Button>
           ))}
         </Box>
+        <InputBase
+          value={words}
+          onChange={(event) => setWords(event.target.value.slice(0, 200))}
+          placeholder="or in your own words"
+          inputProps={{ 'aria-label': 'Why, in your own words' }}
+          sx={{
+            ...{ display: 'flex', mt: 0.5, fontSize: typeScale.note },
+            borderBottom: `1px solid ${colour.line}`,
+          }}
+        />
         <Button
           variant="contained"
-          onClick={() => onTake(why)}
+          onClick={() => onTake({ why, ...(whyWords === '' ? {} : { whyWords }) })}
           sx={{ mt: 1, minHeight: { xs: 48, sm: 36 } }}
         >
           Swap it

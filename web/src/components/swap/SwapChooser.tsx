@@ -5,8 +5,7 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
-import { historyOf, verdictNearer } from '@cobbet/core/book/keptSwap';
-import type { Reason } from '@cobbet/core/book/runEvents';
+import { historyOf, type SwapWhy, verdictNearer } from '@cobbet/core/book/keptSwap';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { Candidate } from '@cobbet/core/swap/swap';
@@ -98,7 +97,7 @@ export function SwapChooser({
   onAmountBy: (by: AmountBy) => void;
   /** What is being looked at, drawn on the line meanwhile. */
   onLook: (candidate: Candidate | null) => void;
-  onTake: (candidate: Candidate, why: Reason | null) => void;
+  onTake: (candidate: Candidate, why: SwapWhy) => void;
 }) {
   const [only, setOnly] = useState<Ingredient | null>(null);
   const [on, setOn] = useState<readonly Filter[]>([]);

@@ -114,6 +114,7 @@ export function AboutDip({
   const [name, setName] = useState(dip.name);
   const [note, setNote] = useState(dip.note);
   const [nextThing, setNextThing] = useState(dip.nextThing);
+  const [source, setSource] = useState(dip.source ?? '');
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="about-title">
       <DialogTitle id="about-title">About {dip.name}</DialogTitle>
@@ -141,6 +142,18 @@ export function AboutDip({
               const next = event.target.value.slice(0, 4000);
               setNote(next);
               onEdit('Note', (one) => ({ ...one, note: next }), `note ${dip.id}`);
+            }}
+          />
+          <LabelledField
+            size="small"
+            label="Where it comes from, and whose it is"
+            value={source}
+            onChange={(event) => {
+              const next = event.target.value.slice(0, 1000);
+              setSource(next);
+              const say = ({ source: _old, ...one }: Dip): Dip =>
+                next.trim() === '' ? one : { ...one, source: next };
+              onEdit('Source', say, `source ${dip.id}`);
             }}
           />
           <LabelledField

@@ -6,13 +6,17 @@ import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
 const BasePanel = later(() => import('./base/BasePanel').then(({ BasePanel }) => BasePanel));
+const VariantsPanel = later(() =>
+  import('./base/VariantsPanel').then(({ VariantsPanel }) => VariantsPanel),
+);
 const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const FreePanel = later(() => import('./free/FreePanel').then(({ FreePanel }) => FreePanel));
 
 /** What is asked about the dip beside its line. */
-export type Aside = { kind: 'swap'; rowId: string } | { kind: 'free' } | { kind: 'base' };
+export type Aside =
+  { kind: 'swap'; rowId: string } | { kind: 'free' } | { kind: 'base' } | { kind: 'variants' };
 
-/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, or what it does otherwise than its base. */
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, or what changed in it for its variants. */
 export function AsidePanel({
   aside,
   bench,
@@ -39,6 +43,7 @@ export function AsidePanel({
       />
     );
   }
+  if (aside.kind === 'variants') return <VariantsPanel bench={bench} onClose={onClose} />;
   if (aside.kind === 'free') return <FreePanel bench={bench} onLook={onLook} onClose={onClose} />;
   return (
     <SwapPanel

@@ -26,9 +26,9 @@ import { BenchLine, rowsWidth } from './BenchLine';
 import { BenchSide } from './side/BenchSide';
 import { DipCard } from './print/DipCard';
 import type { ShownQuantity } from './line/shownQuantity';
-import { useBench } from './useBench';
+import { type Bench, useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
-import { useBenchEdits } from './useBenchEdits';
+import { type BenchEdits, useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
@@ -53,6 +53,25 @@ function TrialCount({ trials }: { trials: number }) {
   );
 }
 
+/** Where something is added, with what it would do before it goes in. */
+function AddHere({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
+  const { dip, rows, analysis, kitchen } = bench;
+  return (
+    <Box sx={{ mt: 1 }}>
+      {rows.length < mostRows ? (
+        <AddRow
+          larder={kitchen.larder}
+          measures={kitchen.measures}
+          onAdd={edits.add}
+          effectOf={(parts) => additionEffect(dip, analysis, kitchen, parts)}
+        />
+      ) : (
+        `A dip holds ${mostRows} additions at most.`
+      )}
+    </Box>
+  );
+}
+
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 export function BenchOf({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
@@ -62,6 +81,10 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const [nudging, setNudging] = useState(false);
   const [looked, setLooked] = useState<Proposal | null>(null);
   const [aside, setAside] = useState<Aside | null>(null);
+  const openAside = (kind: 'free' | 'base' | 'variants') => {
+    setLooked(null);
+    setAside({ kind });
+  };
   const leaveAside = () => {
     setAside(null);
     setLooked(null);
@@ -120,17 +143,17 @@ export function BenchOf({ dip }: { dip: Dip }) {
           onAbout={() => setDialog('about')}
           onSize={() => setDialog('size')}
           onWays={() => setDialog('ways')}
-          onFree={() => {
-            leaveAside();
-            setAside({ kind: 'free' });
-          }}
+          onFree={() => openAside('free')}
         >
           <TrialCount trials={line.trials} />
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
-          {dip.parentId !== null && (
-            <BaseStrip dip={dip} width={rowsWidth} onOpen={() => setAside({ kind: 'base' })} />
-          )}
+          <BaseStrip
+            dip={dip}
+            width={rowsWidth}
+            onBase={() => openAside('base')}
+            onVariants={() => openAside('variants')}
+          />
           <BenchLine
             bench={bench}
             line={line}
@@ -143,18 +166,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
             width={width}
           />
           {rows.length === 0 && <HowToStart />}
-          <Box sx={{ mt: 1 }}>
-            {rows.length < mostRows ? (
-              <AddRow
-                larder={kitchen.larder}
-                measures={kitchen.measures}
-                onAdd={edits.add}
-                effectOf={(parts) => additionEffect(dip, analysis, kitchen, parts)}
-              />
-            ) : (
-              `A dip holds ${mostRows} additions at most.`
-            )}
-          </Box>
+          <AddHere bench={bench} edits={edits} />
           {rows.length > 0 &&
             (nudging ? (
               <NudgeTable

@@ -2,12 +2,19 @@
 
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
+import { variantsOf } from '@cobbet/core/book/variants';
+import { writtenId } from '@cobbet/core/book/writtenTrial';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { compareAddress } from '@/components/compareAddress';
 import { NameDialog } from '@/components/NameDialog';
-import { addVariant, deleteDip, editDip } from '@/store/commands';
+import { useBook } from '@/store/bookStore';
+import { addVariant, editDip } from '@/store/commands';
+import { deleteDip } from '@/store/variantCommands';
 import { colour } from '@/theme/colour';
+import { DeleteDip } from './DeleteDip';
+import { DescentDialog } from './DescentDialog';
 
 /** What can be done with a dip of the book. */
 export function LeafMenu({
@@ -22,6 +29,8 @@ export function LeafMenu({
 }) {
   const router = useRouter();
   const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
+  const [asking, setAsking] = useState<'descent' | 'delete' | null>(null);
+  const variants = useBook(({ book }) => variantsOf(book, dip.id).length);
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
   const choose = (work: () => void) => () => {
     onClose();
@@ -38,12 +47,21 @@ export function LeafMenu({
       <Menu anchorEl={anchor} open={anchor !== null} onClose={onClose}>
         <MenuItem onClick={choose(() => router.push(to('/make')))}>Make it</MenuItem>
         <MenuItem onClick={choose(() => router.push(to('/trials')))}>See its trials</MenuItem>
+        <MenuItem onClick={choose(() => router.push(compareAddress([writtenId(dip.id)])))}>
+          Set beside another
+        </MenuItem>
         <MenuItem onClick={choose(() => setNaming('variant'))}>Start a variant</MenuItem>
         <MenuItem onClick={choose(() => setNaming('rename'))}>Rename</MenuItem>
-        <MenuItem onClick={choose(() => void deleteDip(dip))} sx={{ color: colour.caution }}>
-          Delete with its trials
+        <MenuItem onClick={choose(() => setAsking('descent'))}>Where it comes from</MenuItem>
+        <MenuItem
+          onClick={choose(() => (variants > 0 ? setAsking('delete') : void deleteDip(dip)))}
+          sx={{ color: colour.caution }}
+        >
+          {variants > 0 ? 'Delete…' : 'Delete with its trials'}
         </MenuItem>
       </Menu>
+      {asking === 'descent' && <DescentDialog dip={dip} onClose={() => setAsking(null)} />}
+      {asking === 'delete' && <DeleteDip dip={dip} onClose={() => setAsking(null)} />}
       {naming && (
         <NameDialog
           title={naming === 'variant' ? `Variant of ${dip.name}` : 'Rename'}

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Reason } from '@cobbet/core/book/runEvents';
+import type { SwapWhy } from '@cobbet/core/book/keptSwap';
 import { swapAdditions, swapQuestionOfRun } from '@cobbet/core/book/runSwap';
 import type { Run } from '@cobbet/core/book/run';
 import type { Candidate } from '@cobbet/core/swap/swap';
@@ -36,12 +36,12 @@ export function SwapStep({
   if (!question || !entry || !ingredient) return null;
   const name = shortName(ingredient.name).toLowerCase();
   const { amount, massG } = entry.planned;
-  const take = (one: Candidate, why: Reason | null) => {
+  const take = (one: Candidate, why: SwapWhy) => {
     const swapped = {
       rowId: entry.rowId,
       from: { ingredientId: ingredient.id, amount, massG },
       to: { ingredientId: one.ingredient.id, amount: one.amount, massG: one.massG },
-      ...{ said: one.words, why },
+      ...{ said: one.words, ...why },
     };
     const additions = swapAdditions(question, one, kitchen);
     void takeSwapAtBowl(run.id, one.proposal.label.slice(0, 120), additions, swapped);

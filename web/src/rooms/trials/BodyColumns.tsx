@@ -7,17 +7,20 @@ import { ReadingError } from '@/components/reading/ReadingError';
 import { readBody, readingSd, readingText } from '@/components/reading/readingText';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import type { ComparedTrial } from './useCompared';
+import { columnName, type ComparedTrial } from './useCompared';
 
 const height = 270;
 const top = 10;
 const bottom = height - 26;
 const moments = ['machine', 'chilled'] as const;
 
-function spokenOf({ trial, dip, analysis: { warmBody } }: ComparedTrial): string {
+function spokenOf(one: ComparedTrial): string {
+  const { trial, analysis, written } = one;
+  const { warmBody } = analysis;
   const read = readingAt(trial, 'machine');
   const predicted = warmBody === null ? 'crumbs' : bodyFigure(warmBody);
-  return `${dip.name} trial ${trial.number}: predicted ${predicted}, ${read ? `read ${readingText(read)}` : 'not read'}`;
+  const shown = read ? `read ${readingText(read)}` : 'not read';
+  return `${columnName(one)}: predicted ${predicted}${written ? '' : `, ${shown}`}`;
 }
 
 /** Predicted body with its band and what was read, warm and chilled, each trial in its own column, on one axis. */

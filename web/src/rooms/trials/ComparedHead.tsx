@@ -1,29 +1,27 @@
 import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import type { Trial } from '@cobbet/core/book/trial';
-import type { Dip } from '@cobbet/core/dip/dip';
 import Link from 'next/link';
 import { shortDay } from '@/components/day';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import type { ComparedTrial } from './useCompared';
 
-/** The head of a column: which dip, which trial, and the way to take it away. */
+/** The head of a column: which dip, which trial or as it is written, and the way to take it away. */
 export function ComparedHead({
-  trial,
-  dip,
+  column,
   onTakeAway,
 }: {
-  trial: Trial;
-  dip: Dip;
+  column: ComparedTrial;
   /** Null where it is the only one. */
   onTakeAway: (() => void) | null;
 }) {
+  const { trial, dip, written } = column;
   return (
     <Box role="columnheader" sx={{ pr: 2, lineHeight: 1.25 }}>
       <Box
         component={Link}
-        href={`/trials?dip=${encodeURIComponent(dip.id)}`}
+        href={`/${written ? 'bench' : 'trials'}?dip=${encodeURIComponent(dip.id)}`}
         sx={{
           color: colour.ink,
           display: 'block',
@@ -36,12 +34,12 @@ export function ComparedHead({
         {dip.name}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', color: colour.muted }}>
-        trial {trial.number}, {shortDay(trial.madeAt)}
+        {written ? 'as written' : `trial ${trial.number}, ${shortDay(trial.madeAt)}`}
         {onTakeAway && (
           <IconButton
             size="small"
             title="Take it away"
-            aria-label={`Take away ${dip.name}, trial ${trial.number}`}
+            aria-label={`Take away ${dip.name}, ${written ? 'as written' : `trial ${trial.number}`}`}
             onClick={onTakeAway}
           >
             <Close sx={{ fontSize: typeScale.text }} />

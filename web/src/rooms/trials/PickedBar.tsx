@@ -4,7 +4,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { colour } from '@/theme/colour';
-import { compareAddress, leastCompared, mostCompared, pickNone, usePicked } from './comparePick';
+import { compareAddress } from '@/components/compareAddress';
+import { leastCompared, mostCompared, pickNone, usePicked } from './comparePick';
 
 /** What has been picked, and the way to see it side by side; follows from dip to dip. */
 export function PickedBar() {

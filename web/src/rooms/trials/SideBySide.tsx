@@ -4,12 +4,15 @@ import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { compareTrials } from '@cobbet/core/book/compareTrials';
+import type { KeptSwap } from '@cobbet/core/book/keptSwap';
 import type { Trial } from '@cobbet/core/book/trial';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useMemo, useState } from 'react';
+import { compareAddress } from '@/components/compareAddress';
 import { NameDialog } from '@/components/NameDialog';
 import { NotHere } from '@/components/NotHere';
+import { useBook } from '@/store/bookStore';
 import { addDipFromTrial } from '@/store/trialCommands';
 import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
@@ -18,9 +21,9 @@ import { AddTrial } from './AddTrial';
 import { AmountRows } from './AmountRows';
 import { BodyColumns } from './BodyColumns';
 import { ComparedHead } from './ComparedHead';
-import { compareAddress, mostCompared } from './comparePick';
+import { mostCompared } from './comparePick';
 import { SeasoningRows } from './SeasoningRows';
-import { useCompared } from './useCompared';
+import { type ComparedTrial, useCompared } from './useCompared';
 
 const labelWidth = 168;
 
@@ -54,13 +57,49 @@ function SameRows({
   );
 }
 
-/** Two to six trials in columns: what differed first, then body, seasoning, what they made, and what was the same. */
+/** Asks what a dip that starts from a trial is called. */
+function StartFrom({ column, onClose }: { column: ComparedTrial; onClose: () => void }) {
+  const router = useRouter();
+  const { trial, dip } = column;
+  return (
+    <NameDialog
+      title={`A dip that starts from trial ${trial.number}`}
+      action="Start it"
+      initial={`${dip.name}, from trial ${trial.number}`}
+      onCancel={onClose}
+      onName={(name) => {
+        void addDipFromTrial(trial, name).then((id) => {
+          if (id !== null) router.push(`/bench?dip=${encodeURIComponent(id)}`);
+        });
+        onClose();
+      }}
+    />
+  );
+}
+
+/** What was swapped in each of some columns, in words. */
+function swappedIn(
+  compared: readonly ComparedTrial[],
+  swaps: Iterable<KeptSwap>,
+  nameOf: (id: string) => string,
+): string[] {
+  const all = [...swaps];
+  return compared.map(({ trial }) =>
+    all
+      .filter(({ trialId }) => trialId === trial.id)
+      .map(({ from, to }) => `${nameOf(to.ingredientId)} for ${nameOf(from.ingredientId)}`)
+      .join(', '),
+  );
+}
+
+/** Two to six trials, or dips as they are written, in columns: what differed first, then body, seasoning, what they made, and what was the same. */
 export function SideBySide({ ids }: { ids: readonly string[] }) {
   const router = useRouter();
   const larder = useLarder();
+  const swaps = useBook(({ book }) => book.swaps);
   const compared = useCompared(ids);
   const rows = useMemo(() => compareTrials(compared.map(({ trial }) => trial)), [compared]);
-  const [starting, setStarting] = useState<Trial | null>(null);
+  const [starting, setStarting] = useState<ComparedTrial | null>(null);
   const go = (next: readonly string[]) => router.replace(compareAddress(next));
   if (compared.length === 0) {
     return (
@@ -98,6 +137,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
   );
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
   const methods = compared.map(({ trial }) => methodWords(trial.method));
+  const swapped = swappedIn(compared, swaps.values(), nameOf);
   return (
     <RoomPage
       title="Side by side"
@@ -109,16 +149,17 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
       }
     >
       <Box sx={{ overflowX: 'auto' }}>
-        <Box role="table" aria-label="Trials side by side" sx={{ width: 'max-content' }}>
+        <Box role="table" aria-label="Side by side" sx={{ width: 'max-content' }}>
           <Box role="row" sx={{ ...grid, alignItems: 'end', pb: 1 }}>
             <span role="columnheader" aria-label="what" />
-            {compared.map(({ trial, dip }) => (
+            {compared.map((column) => (
               <ComparedHead
-                key={trial.id}
-                trial={trial}
-                dip={dip}
+                key={column.trial.id}
+                column={column}
                 onTakeAway={
-                  compared.length > 1 ? () => go(present.filter((id) => id !== trial.id)) : null
+                  compared.length > 1
+                    ? () => go(present.filter((id) => id !== column.trial.id))
+                    : null
                 }
               />
             ))}
@@ -130,6 +171,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
             grid={grid}
             nameOf={nameOf}
           />
+          {swapped.some((words) => words !== '') && section('swapped', (at) => swapped[at])}
           {new Set(methods).size > 1 && section('made', (at) => methods[at])}
           <Box role="row" sx={{ ...grid, borderTop: `2px solid ${colour.ink}`, pt: 1 }}>
             <Box role="rowheader" sx={{ fontWeight: 700 }}>
@@ -153,7 +195,8 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           <SeasoningRows compared={compared} grid={grid} />
           {section('went in', (at) => `${(compared[at]?.analysis.massG ?? 0).toFixed(0)} g`)}
           {section('came out', (at) => {
-            const { trial, analysis } = compared[at] ?? {};
+            const { trial, analysis, written } = compared[at] ?? {};
+            if (written) return '';
             if (!trial || !analysis || trial.yieldG === null) return 'not weighed';
             const lost = analysis.massG - trial.yieldG;
             return `${trial.yieldG.toFixed(0)} g, ${lost.toFixed(0)} g lost`;
@@ -161,14 +204,15 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           {section('noted', (at) => compared[at]?.trial.notes)}
           {section('change next', (at) => compared[at]?.trial.changeNext)}
           {section('', (at) => {
-            const trial = compared[at]?.trial;
+            const column = compared[at];
             return (
-              trial && (
+              column &&
+              !column.written && (
                 <Button
                   size="small"
                   variant="outlined"
-                  aria-label={`Start from trial ${trial.number} of ${compared[at]?.dip.name ?? ''}`}
-                  onClick={() => setStarting(trial)}
+                  aria-label={`Start from trial ${column.trial.number} of ${column.dip.name}`}
+                  onClick={() => setStarting(column)}
                 >
                   Start from this
                 </Button>
@@ -178,20 +222,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           {rows.same.length > 0 && <SameRows rows={rows.same} grid={grid} nameOf={nameOf} />}
         </Box>
       </Box>
-      {starting && (
-        <NameDialog
-          title={`A dip that starts from trial ${starting.number}`}
-          action="Start it"
-          initial={`${compared.find(({ trial }) => trial === starting)?.dip.name ?? ''}, from trial ${starting.number}`}
-          onCancel={() => setStarting(null)}
-          onName={(name) => {
-            void addDipFromTrial(starting, name).then((id) => {
-              if (id !== null) router.push(`/bench?dip=${encodeURIComponent(id)}`);
-            });
-            setStarting(null);
-          }}
-        />
-      )}
+      {starting && <StartFrom column={starting} onClose={() => setStarting(null)} />}
     </RoomPage>
   );
 }

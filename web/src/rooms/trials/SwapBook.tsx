@@ -138,6 +138,7 @@ export function SwapBook() {
                 {shortDay(swap.at)}
                 {swap.runId === null ? '' : ', at the bowl'}
                 {swap.why === null ? '' : ` · ${reasonWords[swap.why]}`}
+                {swap.whyWords === undefined ? '' : ` · “${swap.whyWords}”`}
               </Box>
             </Box>
             <SwapVerdict swap={swap} name={nameOf(swap.to.ingredientId)} />

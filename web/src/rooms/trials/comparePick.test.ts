@@ -1,5 +1,6 @@
 import { beforeEach, expect, test } from '@jest/globals';
-import { compareAddress, mostCompared, pick, pickNone, usePicked } from './comparePick';
+import { compareAddress } from '@/components/compareAddress';
+import { mostCompared, pick, pickNone, usePicked } from './comparePick';
 
 beforeEach(pickNone);
 

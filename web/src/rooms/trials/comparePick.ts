@@ -18,8 +18,3 @@ export function pick(id: string): void {
 export function pickNone(): void {
   usePicked.setState({ ids: [] });
 }
-
-/** The address of trials side by side. */
-export function compareAddress(ids: readonly string[]): string {
-  return `/trials?compare=${ids.map(encodeURIComponent).join(',')}`;
-}

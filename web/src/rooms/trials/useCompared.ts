@@ -4,18 +4,26 @@ import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Trial } from '@cobbet/core/book/trial';
 import { analyseTrialAlone } from '@cobbet/core/book/bookCalibration';
+import { dipOfWritten, writtenTrial } from '@cobbet/core/book/writtenTrial';
+import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { useMemo } from 'react';
 import { useKitchen } from '@/store/useKitchen';
 import { useBook } from '@/store/bookStore';
 
-/** A trial with its dip and what is predicted of it from all other readings. */
+/** A trial, or a dip as it is written, with its dip and what is predicted of it from all other readings. */
 export interface ComparedTrial {
   trial: Trial;
   dip: Dip;
   analysis: Analysis;
+  /** The dip as it is written, not as it was made once. */
+  written: boolean;
 }
 
-/** The trials with these ids that are still in the book. */
+/** What a column is called in a sentence: `Weir house hummus trial 3`, `Weir house hummus as written`. */
+export const columnName = ({ trial, dip, written }: ComparedTrial) =>
+  `${dip.name} ${written ? 'as written' : `trial ${trial.number}`}`;
+
+/** The trials and dips with these ids that are still in the book. */
 export function useCompared(ids: readonly string[]): ComparedTrial[] {
   const trials = useBook((state) => state.book.trials);
   const dips = useBook((state) => state.book.dips);
@@ -24,10 +32,17 @@ export function useCompared(ids: readonly string[]): ComparedTrial[] {
   return useMemo(
     () =>
       wanted.split(',').flatMap((id): ComparedTrial[] => {
-        const trial = trials.get(id);
-        const dip = trial && dips.get(trial.dipId);
-        if (!trial || !dip) return [];
-        return [{ trial, dip, analysis: analyseTrialAlone(trial, dip, kitchen) }];
+        const dipId = dipOfWritten(id);
+        const trial = dipId === null ? trials.get(id) : undefined;
+        const dip = dips.get(dipId ?? trial?.dipId ?? '');
+        if (!dip) return [];
+        if (trial) {
+          const analysis = analyseTrialAlone(trial, dip, kitchen);
+          return [{ trial, dip, analysis, written: false }];
+        }
+        if (dipId === null) return [];
+        const { analysis } = analyseDip(dip, kitchen);
+        return [{ trial: writtenTrial(dip, kitchen), dip, analysis, written: true }];
       }),
     [wanted, trials, dips, kitchen],
   );

@@ -1,45 +1,29 @@
 'use client';
 
-import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Typography from '@mui/material/Typography';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import { backToBase } from '@cobbet/core/book/fromBase';
-import type { Figures } from '@cobbet/core/mix/figures';
+import { writtenId } from '@cobbet/core/book/writtenTrial';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { proposeForDip } from '@cobbet/core/proposal/proposeForDip';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { compareAddress } from '@/components/compareAddress';
 import { differenceWords } from '@/components/differenceWords';
 import { firstNamesIn } from '@/components/shortName';
 import { LookCard } from '@/components/swap/LookCard';
 import { newId } from '@/store/commands';
+import { followBase } from '@/store/variantCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { PanelHead } from '../PanelHead';
 import type { Bench } from '../useBench';
+import { BaseChanged } from './BaseChanged';
+import { effectWords } from './effectWords';
 import { useBase } from './useBase';
-
-/** Less than this is not worth a word. */
-const least = { body: 0.1, salt: 0.03, sour: 0.02, garlic: 0.05 } as const;
-
-function moved(name: string, from: number | null, to: number | null, by: number): string | null {
-  if (from === null || to === null || Math.abs(to - from) < by) return null;
-  const decimals = by >= 0.1 ? 1 : 2;
-  return `${name} ${to > from ? '+' : '−'}${Math.abs(to - from).toFixed(decimals)}`;
-}
-
-/** What one difference does to body and taste: the variant against itself without it. */
-function effectWords(without: Figures, now: Figures): string {
-  const { saltG, acidG, garlicG } = now.per100g;
-  const words = [
-    moved('cold', without.chilledBody, now.chilledBody, least.body),
-    moved('salt', without.per100g.saltG, saltG, least.salt),
-    moved('sour', without.per100g.acidG, acidG, least.sour),
-    moved('garlic', without.per100g.garlicG, garlicG, least.garlic),
-  ].filter((word) => word !== null);
-  return words.length > 0 ? words.join(', ') : 'hardly moves it';
-}
+import { useBaseChanges } from './useBaseChanges';
 
 /** What a variant does otherwise than its base: what each does, drawn on the line while it is looked at, and the way back. */
 export function BasePanel({
@@ -56,6 +40,7 @@ export function BasePanel({
   const { dip, kitchen } = bench;
   const from = useBase(dip);
   const [open, setOpen] = useState<string | null>(null);
+  const offered = useBaseChanges(dip, from?.base ?? null, kitchen);
   const lines = useMemo(
     () =>
       from?.differences.map((difference) => {
@@ -73,21 +58,27 @@ export function BasePanel({
   };
   return (
     <Box component="section" aria-label="Against its base" sx={{ minWidth: 0 }}>
-      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.5, mb: 0.5 }}>
-        <Typography variant="h2" sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
-          Against{' '}
-          <Box
-            component={Link}
-            href={`/bench?dip=${encodeURIComponent(from.base.id)}`}
-            sx={{ color: colour.ink }}
-          >
-            {from.base.name}
-          </Box>
-        </Typography>
-        <IconButton size="small" aria-label="Close the base" onClick={onClose}>
-          <Close fontSize="small" />
-        </IconButton>
-      </Box>
+      <PanelHead close="Close the base" onClose={onClose}>
+        Against{' '}
+        <Box
+          component={Link}
+          href={`/bench?dip=${encodeURIComponent(from.base.id)}`}
+          sx={{ color: colour.ink }}
+        >
+          {from.base.name}
+        </Box>
+      </PanelHead>
+      {offered.length > 0 && (
+        <BaseChanged dip={dip} offered={offered} open={open} onOpen={setOpen} onLook={onLook} />
+      )}
+      <Button
+        size="small"
+        component={Link}
+        href={compareAddress([writtenId(from.base.id), writtenId(dip.id)])}
+        sx={{ p: 0, mb: 0.5 }}
+      >
+        Side by side
+      </Button>
       {lines.length === 0 && <Box role="status">It does everything its base does.</Box>}
       <Box component="ol" aria-label="What differs" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {lines.map(({ words, proposal }) => (
@@ -123,7 +114,18 @@ export function BasePanel({
           </LookCard>
         ))}
       </Box>
-      <Box sx={{ mt: 1, fontSize: typeScale.small, color: colour.muted }}>
+      <FormControlLabel
+        control={
+          <Checkbox
+            size="small"
+            checked={dip.follows === true}
+            onChange={(_, on) => void followBase(dip, on)}
+          />
+        }
+        label="Follow the base where nothing was changed here"
+        sx={{ '& .MuiFormControlLabel-label': { fontSize: typeScale.note } }}
+      />
+      <Box sx={{ mt: 0.5, fontSize: typeScale.small, color: colour.muted }}>
         What each does is this dip against itself without it, an estimate
         {lines.length > 1 ? '; they do not simply add up' : ''}.
       </Box>

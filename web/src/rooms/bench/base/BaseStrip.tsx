@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { changesOfBase } from '@cobbet/core/book/baseChanges';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { differenceWords } from '@/components/differenceWords';
 import { firstNamesIn } from '@/components/shortName';
@@ -9,31 +10,17 @@ import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { useBase } from './useBase';
+import { VariantsBehind } from './VariantsBehind';
 
 /** What a variant does otherwise than its base, in one line; more of it beside the line. */
-export function BaseStrip({
-  dip,
-  width,
-  onOpen,
-}: {
-  dip: Dip;
-  /** Of the rows, as CSS. */
-  width: string;
-  onOpen: () => void;
-}) {
+function FromBase({ dip, onOpen }: { dip: Dip; onOpen: () => void }) {
   const larder = useLarder();
   const from = useBase(dip);
   if (!from) return null;
+  const changed = changesOfBase(dip, from.base).length;
   const words = from.differences.map((one) => differenceWords(one, firstNamesIn(larder)));
   return (
-    // in the empty corner over the rows, so that it pushes nothing down
-    <Box
-      sx={{
-        ...{ position: 'absolute', zIndex: 2, left: 0, top: 2, width: width, maxHeight: 72, pr: 2 },
-        ...{ overflow: 'hidden', lineHeight: 1.3, overflowWrap: 'anywhere' },
-        ...{ fontSize: typeScale.small, color: colour.muted },
-      }}
-    >
+    <>
       <Box
         component="span"
         title={words.join(' · ')}
@@ -44,11 +31,45 @@ export function BaseStrip({
       >
         From {from.base.name}: {words.length === 0 ? 'the same still' : words.join(' · ')}
       </Box>
-      {words.length > 0 && (
-        <Button size="small" onClick={onOpen} sx={{ p: 0, minHeight: 26 }}>
-          What that does
-        </Button>
-      )}
+      <Button
+        size="small"
+        onClick={onOpen}
+        sx={{ p: 0, mr: 1.5, minHeight: 26, ...(changed > 0 ? { color: colour.caution } : {}) }}
+      >
+        {changed > 0
+          ? `The base has changed: ${changed === 1 ? 'one thing' : `${changed} things`}`
+          : 'What that does'}
+      </Button>
+    </>
+  );
+}
+
+/**
+ * Where a dip stands among its kin, in the empty corner over the rows, so that it pushes nothing down: what it does otherwise than its
+ * base, and what its variants have not got.
+ */
+export function BaseStrip({
+  dip,
+  width,
+  onBase,
+  onVariants,
+}: {
+  dip: Dip;
+  /** Of the rows, as CSS. */
+  width: string;
+  onBase: () => void;
+  onVariants: () => void;
+}) {
+  return (
+    <Box
+      sx={{
+        ...{ position: 'absolute', zIndex: 2, left: 0, top: 2, width: width, maxHeight: 72, pr: 2 },
+        ...{ overflow: 'hidden', lineHeight: 1.3, overflowWrap: 'anywhere' },
+        ...{ fontSize: typeScale.small, color: colour.muted },
+      }}
+    >
+      {dip.parentId !== null && <FromBase dip={dip} onOpen={onBase} />}
+      <VariantsBehind dip={dip} onOpen={onVariants} />
     </Box>
   );
 }

@@ -1,10 +1,7 @@
 'use client';
 
-import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Typography from '@mui/material/Typography';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { proposeForDip } from '@cobbet/core/proposal/proposeForDip';
 import type { FreeProposal } from '@cobbet/core/swap/freeOf';
@@ -18,6 +15,7 @@ import { takeFree } from '@/store/swapCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { madeFreeInWorker } from '@/workers/estimatesClient';
+import { PanelHead } from '../PanelHead';
 import type { Bench } from '../useBench';
 import { FreeCard } from './FreeCard';
 import { freeChoices, freeOfAll } from './freeChoices';
@@ -79,14 +77,9 @@ export function FreePanel({
   };
   return (
     <Box component="section" aria-label="Make it free of" sx={{ minWidth: 0 }}>
-      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.5, mb: 0.5 }}>
-        <Typography variant="h2" sx={{ flex: 1 }}>
-          Make it free of
-        </Typography>
-        <IconButton size="small" aria-label="Close free of" onClick={onClose}>
-          <Close fontSize="small" />
-        </IconButton>
-      </Box>
+      <PanelHead close="Close free of" onClose={onClose}>
+        Make it free of
+      </PanelHead>
       {choices.length === 0 && <Box role="status">It carries nothing anybody leaves out.</Box>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 1 }}>
         {choices.map(({ id, word }) => {

@@ -107,6 +107,9 @@ export function DipCard({ bench }: { bench: Bench }) {
       {dip.note !== '' && (
         <Box sx={{ mt: '4pt', whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{dip.note}</Box>
       )}
+      {dip.source !== undefined && (
+        <Box sx={{ mt: '4pt', overflowWrap: 'anywhere' }}>From {dip.source}</Box>
+      )}
       {cautions.length > 0 && (
         <Box sx={{ breakInside: 'avoid', mt: '8pt', border: '1px solid #000', p: '6pt' }}>
           <strong>Mind</strong>

@@ -1,11 +1,8 @@
 'use client';
 
-import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Typography from '@mui/material/Typography';
-import type { Reason } from '@cobbet/core/book/runEvents';
+import type { SwapWhy } from '@cobbet/core/book/keptSwap';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Candidate } from '@cobbet/core/swap/swap';
 import { proposeSwap, swapQuestionOf } from '@cobbet/core/swap/swapDip';
@@ -17,6 +14,7 @@ import { SwapChooser } from '@/components/swap/SwapChooser';
 import { newId } from '@/store/commands';
 import type { Swapped } from '@/store/swapCommands';
 import { useInHouse } from '@/store/useInHouse';
+import { PanelHead } from '../PanelHead';
 import type { Bench } from '../useBench';
 import { NoSubstitute } from './NoSubstitute';
 
@@ -49,7 +47,7 @@ export function SwapPanel({
   );
   const read = rows.find(({ row }) => row.id === rowId);
   const proposalOf = (one: Candidate) => proposeSwap(dip, kitchen, rowId, one, newId);
-  const swappedBy = (one: Candidate, why: Reason | null): Swapped => ({
+  const swappedBy = (one: Candidate, why: SwapWhy): Swapped => ({
     rowId,
     from: {
       ingredientId: read?.row.ingredientId ?? '',
@@ -58,21 +56,16 @@ export function SwapPanel({
     },
     to: { ingredientId: one.ingredient.id, amount: one.amount, massG: one.massG },
     said: one.words,
-    why,
+    ...why,
   });
   const locked = read?.row.noSubstitute;
   if (!read) return null;
   const name = shortName(read.ingredient?.name ?? read.row.ingredientId);
   return (
     <Box component="section" aria-label={`Swap ${name}`} sx={{ minWidth: 0 }}>
-      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.5, mb: 0.5 }}>
-        <Typography variant="h2" sx={{ flex: 1, minWidth: 0 }}>
-          Instead of {read.row.amount} {name.toLowerCase()}
-        </Typography>
-        <IconButton size="small" aria-label="Close the swap" onClick={onClose}>
-          <Close fontSize="small" />
-        </IconButton>
-      </Box>
+      <PanelHead close="Close the swap" onClose={onClose}>
+        Instead of {read.row.amount} {name.toLowerCase()}
+      </PanelHead>
       {locked !== undefined ? (
         <Box role="status">
           No substitute{locked === '' ? '' : `: ${locked}`}.{' '}

@@ -1,0 +1,134 @@
+import type { Dip, Row } from '../dip/dip';
+import { applyEdits, type Edit } from '../proposal/edit';
+import { sameValue } from './mergeRecords';
+import { pairedRows } from './pairedRows';
+
+/** What of a row passes from a base to its variants; holds, limits and amounts said to be sure are each dip's own. */
+const passedOn = [
+  'ingredientId',
+  'amount',
+  'place',
+  'prep',
+  'garlicForm',
+  'germOut',
+  'raw',
+  'atC',
+  'worked',
+  'noSubstitute',
+] as const satisfies readonly (keyof Row)[];
+type PassedOn = (typeof passedOn)[number];
+
+/** One row of a base that is not as its variant last saw it. */
+export interface BaseChange {
+  rowId: string;
+  /** As the variant last saw it; null where it is new. */
+  was: Row | null;
+  /** As it is; null where it was taken out. */
+  now: Row | null;
+  /** What the variant has there; null where it has nothing. */
+  own: Row | null;
+  /** The variant has made something else of it: taking the change gives that up. */
+  conflict: boolean;
+}
+
+const byId = (rows: readonly Row[]) => new Map(rows.map((row) => [row.id, row]));
+const differing = (one: Row, other: Row): PassedOn[] =>
+  passedOn.filter((field) => !sameValue(one[field], other[field]));
+
+function changeOf(
+  was: Row | null,
+  now: Row | null,
+  { own, alike }: { own: Row | null; alike: Row | null },
+): BaseChange | null {
+  const rowId = (now ?? was)?.id ?? '';
+  if (was && now) {
+    // what a variant has left out stays out
+    if (!own) return null;
+    const fields = differing(was, now).filter((field) => !sameValue(own[field], now[field]));
+    if (fields.length === 0) return null;
+    const conflict = fields.some((field) => !sameValue(own[field], was[field]));
+    return { rowId, was, now, own, conflict };
+  }
+  if (now) return own ? null : { rowId, was, now, own: alike, conflict: alike !== null };
+  return was && own ? { rowId, was, now, own, conflict: differing(was, own).length > 0 } : null;
+}
+
+/**
+ * What has changed in a base since its variant last saw it, and the variant has not: rows in the base's order, then what was
+ * taken out there. Nothing where the variant has not yet seen it change.
+ */
+export function changesOfBase(dip: Dip, base: Dip): BaseChange[] {
+  if (!dip.seen || dip.seen === base.rows) return [];
+  const [seen, there] = [byId(dip.seen), byId(base.rows)];
+  const pairs = pairedRows(dip.seen, dip.rows);
+  const paired = new Set(pairs.values());
+  const changed = base.rows.map((now) => {
+    const was = seen.get(now.id) ?? null;
+    if (was) return changeOf(was, now, { own: pairs.get(was) ?? null, alike: null });
+    // a row of that id is this one, taken over before
+    const own = dip.rows.find(({ id }) => id === now.id) ?? null;
+    const alike = dip.rows.find(
+      (row) => !paired.has(row) && row.ingredientId === now.ingredientId && row.place === now.place,
+    );
+    return changeOf(null, now, { own, alike: alike ?? null });
+  });
+  const gone = dip.seen
+    .filter(({ id }) => !there.has(id))
+    .map((was) => changeOf(was, null, { own: pairs.get(was) ?? null, alike: null }));
+  return [...changed, ...gone].filter((one) => one !== null);
+}
+
+/** A change of the base as an edit of its variant: only what changed there, so that the rest stays the variant's own. */
+export function takingOver({ rowId, was, now, own }: BaseChange, dip: Dip, base: Dip): Edit {
+  if (!now) return { kind: 'remove', rowId: own?.id ?? rowId };
+  if (!was || !own) {
+    const pairs = pairedRows(base.rows, dip.rows);
+    const after = base.rows.slice(base.rows.findIndex(({ id }) => id === rowId) + 1);
+    const next = after.flatMap((row) => pairs.get(row) ?? []);
+    return { kind: 'add', row: { ...now }, before: next[0]?.id ?? null };
+  }
+  const row: Row = { ...own };
+  for (const field of differing(was, now)) {
+    if (now[field] === undefined) Reflect.deleteProperty(row, field);
+    else Object.assign(row, { [field]: now[field] });
+  }
+  return { kind: 'replace', row };
+}
+
+/** What a variant has seen of its base once some rows are settled, taken or left. */
+function seenNow(dip: Dip, base: Dip, settled: ReadonlySet<string>): Row[] {
+  const open = changesOfBase(dip, base).filter(({ rowId }) => !settled.has(rowId));
+  const old = new Map(open.map(({ rowId, was }) => [rowId, was]));
+  const rows = base.rows.flatMap((row) => (old.has(row.id) ? (old.get(row.id) ?? []) : [row]));
+  const gone = open.flatMap(({ was, now }) => (was && !now ? [was] : []));
+  return [...rows, ...gone];
+}
+
+/**
+ * A variant with some changes of its base settled.
+ *
+ * @param taken ids of the base's rows that are taken over
+ * @param left ids of those that stay as the variant has them
+ */
+export function settledWith(
+  dip: Dip,
+  base: Dip,
+  taken: Iterable<string>,
+  left: Iterable<string> = [],
+): Dip {
+  const wanted = new Set(taken);
+  const edits = changesOfBase(dip, base)
+    .filter(({ rowId }) => wanted.has(rowId))
+    .map((change) => takingOver(change, dip, base));
+  return { ...applyEdits(dip, edits), seen: seenNow(dip, base, new Set([...wanted, ...left])) };
+}
+
+/** A variant that follows its base takes over what nothing was made of in it; the rest is asked about. */
+export function followed(dip: Dip, base: Dip): Dip {
+  const clean = changesOfBase(dip, base).filter(({ conflict }) => !conflict);
+  return settledWith(
+    dip,
+    base,
+    clean.map(({ rowId }) => rowId),
+  );
+}
