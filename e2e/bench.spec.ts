@@ -183,7 +183,7 @@ test('grind, machine and family are choices that count', async ({ page }) => {
   await openBench(page);
   await expect(page.getByText(/body 6.4 ±/)).toBeVisible();
   await page.getByRole('combobox', { name: 'Grind' }).selectOption({ label: 'coarse' });
-  await expect(page.getByText(/body 5.9 ±/)).toBeVisible();
+  await expect(page.getByText(/body 5.8 ±/)).toBeVisible();
   // a spoon of lemon is what seizes tahini hardest
   await amount(page, 'Lemon juice').fill('1 tbsp');
   await amount(page, 'Lemon juice').press('Enter');

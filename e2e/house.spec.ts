@@ -53,6 +53,28 @@ test('a pattern is filled, a part swapped, all of one thing used, and the dip la
   ).toBeVisible();
 });
 
+test('a part of a pattern is swapped for what does the same, and the dip starts with it', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/house');
+  await page.getByRole('button', { name: 'Open Hummus', exact: true }).click();
+  await page.getByRole('button', { name: 'Swap the body of Hummus' }).click();
+  const candidates = page.getByRole('list', { name: 'What could go in instead' });
+  await page.getByRole('button', { name: /further off$/ }).click();
+  const butter = candidates.getByRole('listitem', { name: /^Sunflower seed butter/ });
+  await butter.getByRole('button').first().click();
+  await expect(butter).toContainText('no sesame');
+  await butter.getByRole('button', { name: 'Swap it' }).click();
+  await expect(candidates).toHaveCount(0);
+  const body = page.getByRole('combobox', { name: 'body of Hummus' });
+  await expect(body.locator('option:checked')).toContainText('Sunflower seed butter');
+  await page.getByRole('button', { name: 'Start it on the Bench' }).click();
+  await expect(
+    page.getByRole('textbox', { name: 'Amount of Sunflower seed butter' }),
+  ).toBeVisible();
+});
+
 test('a dip is made in another size: by portions, by jars, as far as what is in the house goes', async ({
   page,
 }) => {

@@ -289,12 +289,13 @@ export const migrations: readonly Migration[] = [
     },
   },
   {
-    name: 'what a variant has seen of its base, whether it follows it; sources; reasons in own words',
+    name: 'what a variant has seen of its base, whether it follows it; sources; reasons in own words; seasons',
     from: 12,
     up: {},
     down: {
       dips: ({ seen: _seen, follows: _follows, source: _source, ...dip }) => dip,
       swaps: ({ whyWords: _words, ...swap }) => swap,
+      larder: ({ season: _season, ...one }) => one,
     },
   },
 ];

@@ -12,8 +12,8 @@ const written = 'dip:';
 export const writtenId = (dipId: string) => `${written}${dipId}`;
 
 /** The dip that is named as it is written; null for what names a trial. */
-export const dipOfWritten = (id: string) =>
-  id.startsWith(written) ? id.slice(written.length) : null;
+export const dipOfWritten = (column: string) =>
+  column.startsWith(written) ? column.slice(written.length) : null;
 
 /** A dip as it is written, as it would be made: a trial nobody has read, tasted or weighed. Rows that can't be read are left out. */
 export function writtenTrial(dip: Dip, kitchen: Kitchen): Trial {

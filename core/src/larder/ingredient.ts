@@ -1,3 +1,4 @@
+import type { Season } from './season';
 import type { Traits } from './traits';
 
 /** What an ingredient does in a dip. Decides how willingly a landing moves it. */
@@ -103,6 +104,8 @@ export interface Ingredient extends Traits {
   bitterUnits: number;
   umamiUnits: number;
   aliases?: string[];
+  /** When this cook can have it; null where it was taken back, left out where nobody has said. */
+  season?: Season | null;
   /** Where its figures come from; left out for the cook's own. */
   sourceKind?: SourceKind;
   /** How far they can be trusted. */

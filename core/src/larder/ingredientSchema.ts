@@ -63,6 +63,10 @@ const facts = {
   ...Object.fromEntries(compositionKeys.map((key) => [key, grams])),
   densityGPerMl: Joi.number().min(0.02).max(3),
   measureNote: Joi.string().allow('').max(200),
+  season: Joi.object({
+    from: Joi.number().integer().min(1).max(12).required(),
+    to: Joi.number().integer().min(1).max(12).required(),
+  }).allow(null),
   pieceName: Joi.string().allow(null).max(60),
   packageG: Joi.number().positive().max(50_000),
   pieceG: Joi.number().positive().max(10_000).allow(null),

@@ -34,6 +34,52 @@ function besides({ proposal }: Candidate): string {
     .join(' · ');
 }
 
+/** Why it is swapped, if the cook likes to say: one of the usual reasons, own words, or both. */
+function Why({
+  why,
+  words,
+  onWhy,
+  onWords,
+}: {
+  why: Reason | null;
+  words: string;
+  onWhy: (why: Reason | null) => void;
+  onWords: (words: string) => void;
+}) {
+  return (
+    <>
+      <Box
+        role="group"
+        aria-label="Why"
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
+      >
+        {reasons.map((reason) => (
+          <Button
+            key={reason}
+            size="small"
+            variant={why === reason ? 'contained' : 'outlined'}
+            aria-pressed={why === reason}
+            onClick={() => onWhy(why === reason ? null : reason)}
+            sx={{ px: 1, minWidth: 0 }}
+          >
+            {reasonWords[reason]}
+          </Button>
+        ))}
+      </Box>
+      <InputBase
+        value={words}
+        onChange={(event) => onWords(event.target.value.slice(0, 200))}
+        placeholder="or in your own words"
+        inputProps={{ 'aria-label': 'Why, in your own words' }}
+        sx={{
+          ...{ display: 'flex', mt: 0.5, fontSize: typeScale.note },
+          borderBottom: `1px solid ${colour.line}`,
+        }}
+      />
+    </>
+  );
+}
+
 /** One thing that could go in instead: looked at by one tap, taken by the next, with a reason if the cook likes. */
 export function SwapCard({
   one,
@@ -41,6 +87,7 @@ export function SwapCard({
   targets,
   inHouse,
   history,
+  asksWhy,
   open,
   onOpen,
   onTake,
@@ -51,6 +98,7 @@ export function SwapCard({
   inHouse: boolean;
   /** How it did here before, where it was there. */
   history: SwapHistory | undefined;
+  asksWhy: boolean;
   open: boolean;
   onOpen: () => void;
   onTake: (why: SwapWhy) => void;
@@ -133,34 +181,7 @@ export function SwapCard({
           </Box>
         )}
         {aside !== '' && <Box>{aside}</Box>}
-        <Box
-          role="group"
-          aria-label="Why"
-          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
-        >
-          {reasons.map((reason) => (
-            <Button
-              key={reason}
-              size="small"
-              variant={why === reason ? 'contained' : 'outlined'}
-              aria-pressed={why === reason}
-              onClick={() => setWhy(why === reason ? null : reason)}
-              sx={{ px: 1, minWidth: 0 }}
-            >
-              {reasonWords[reason]}
-            </Button>
-          ))}
-        </Box>
-        <InputBase
-          value={words}
-          onChange={(event) => setWords(event.target.value.slice(0, 200))}
-          placeholder="or in your own words"
-          inputProps={{ 'aria-label': 'Why, in your own words' }}
-          sx={{
-            ...{ display: 'flex', mt: 0.5, fontSize: typeScale.note },
-            borderBottom: `1px solid ${colour.line}`,
-          }}
-        />
+        {asksWhy && <Why why={why} words={words} onWhy={setWhy} onWords={setWords} />}
         <Button
           variant="contained"
           onClick={() => onTake({ why, ...(whyWords === '' ? {} : { whyWords }) })}

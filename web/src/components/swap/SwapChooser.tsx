@@ -7,6 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { historyOf, type SwapWhy, verdictNearer } from '@cobbet/core/book/keptSwap';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
+import { inSeason } from '@cobbet/core/larder/season';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { Candidate } from '@cobbet/core/swap/swap';
 import { type AmountBy, amountsBy, type SwapQuestion } from '@cobbet/core/swap/swapQuestion';
@@ -24,7 +25,13 @@ const amountWords: Record<AmountBy, string> = {
   amount: 'same amount',
 };
 
-const filters = ['in the house', 'no new allergens', 'cheaper', 'keeps as long'] as const;
+const filters = [
+  'in the house',
+  'no new allergens',
+  'cheaper',
+  'keeps as long',
+  'in season',
+] as const;
 type Filter = (typeof filters)[number];
 
 function passes(one: Candidate, filter: Filter, house: ReadonlySet<string>): boolean {
@@ -38,20 +45,25 @@ function passes(one: Candidate, filter: Filter, house: ReadonlySet<string>): boo
       return costEur < 0;
     case 'keeps as long':
       return keepDays.after >= keepDays.before;
+    case 'in season':
+      return inSeason(one.ingredient.season, new Date().getMonth() + 1);
   }
 }
 
-/** What candidates must be, several at once. */
+/** What candidates must be, several at once; by season only where the larder says any. */
 function Filters({
+  seasons,
   on,
   onChange,
 }: {
+  seasons: boolean;
   on: readonly Filter[];
   onChange: (on: readonly Filter[]) => void;
 }) {
   return (
     <Box role="group" aria-label="Only" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
       {filters.map((filter) => {
+        if (filter === 'in season' && !seasons) return null;
         const isOn = on.includes(filter);
         return (
           <Button
@@ -83,6 +95,7 @@ export function SwapChooser({
   measures,
   house,
   amountBy,
+  asksWhy = true,
   onAmountBy,
   onLook,
   onTake,
@@ -94,6 +107,8 @@ export function SwapChooser({
   /** Ids of what is in the house. */
   house: ReadonlySet<string>;
   amountBy: AmountBy;
+  /** Whether the reason is asked, where the swap is kept. */
+  asksWhy?: boolean;
   onAmountBy: (by: AmountBy) => void;
   /** What is being looked at, drawn on the line meanwhile. */
   onLook: (candidate: Candidate | null) => void;
@@ -140,7 +155,11 @@ export function SwapChooser({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <Filters on={on} onChange={setOn} />
+      <Filters
+        seasons={all.some(({ ingredient }) => Boolean(ingredient.season))}
+        on={on}
+        onChange={setOn}
+      />
       {asked.state === 'working' && <Box role="status">Working it out…</Box>}
       {asked.state === 'failed' && (
         <Box role="alert" sx={{ color: colour.caution }}>
@@ -167,6 +186,7 @@ export function SwapChooser({
             targets={question.targets}
             inHouse={house.has(one.ingredient.id)}
             history={history.get(one.ingredient.id)}
+            asksWhy={asksWhy}
             open={open === one.ingredient.id}
             onOpen={() => look(open === one.ingredient.id ? null : one)}
             onTake={(why) => onTake(one, why)}

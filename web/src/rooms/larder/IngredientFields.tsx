@@ -72,6 +72,7 @@ export function IngredientFields(props: Props) {
         <Field {...props} name="packageG" label="Can or pack holds" unit="g" />
         <Field {...props} name="allergens" label="Allergens" />
         <Field {...props} name="keepsDays" label="Limits a dip to" unit="days" />
+        <Field {...props} full name="season" label="In season here, such as May to September" />
       </Box>
       <Box sx={heading}>In 100 g</Box>
       <Box sx={{ ...two, gridTemplateColumns: 'repeat(4, 1fr)' }}>

@@ -11,6 +11,7 @@ import {
   storedPlaces,
   type Traits,
 } from '@cobbet/core/larder/traits';
+import { readSeason, seasonText } from '@cobbet/core/larder/season';
 import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { typedNumber } from '@/components/reading/readingText';
 import { type ComponentKey, components } from './composition';
@@ -38,6 +39,8 @@ export interface IngredientTexts extends Record<ComponentKey, string> {
   /** `yes` for a raw plant. */
   freshRaw: string;
   keepsDays: string;
+  /** Months, empty for all the year. */
+  season: string;
 }
 
 const figure = (value: number | null | undefined) =>
@@ -68,6 +71,7 @@ export function textsOf(ingredient: Ingredient, cupMl: number): IngredientTexts 
     colour: ingredient.pigment?.hex ?? '',
     freshRaw: ingredient.freshRaw ? 'yes' : '',
     keepsDays: figure(ingredient.keepsDays ?? undefined),
+    season: ingredient.season ? seasonText(ingredient.season) : '',
   };
 }
 
@@ -118,6 +122,9 @@ export function faultsOf(texts: IngredientTexts): FormFaults {
   within('keepsDays', 1, 60, false);
   within('garlicUnits', 0, 100, true);
   within('heatUnits', 0, 100, true);
+  if (texts.season.trim() !== '' && !readSeason(texts.season)) {
+    faults.season = 'Months, such as May to September.';
+  }
   const sum = compositionSum(texts);
   if (sum !== null && sum > 103) {
     faults.waterG = `Together ${sum.toFixed(1)} g: more than 100 g can hold.`;
@@ -168,6 +175,7 @@ export function ownFrom(
   if (changed('keepsDays')) {
     facts.keepsDays = texts.keepsDays.trim() === '' ? null : Math.round(number('keepsDays'));
   }
+  if (changed('season')) facts.season = readSeason(texts.season);
   if (changed('freshRaw')) facts.freshRaw = texts.freshRaw === 'yes';
   // a thing of one's own that is like nothing else has nothing to be kept against
   return whole ? { ...base, ...facts } : { id, like: base.id, ...facts };

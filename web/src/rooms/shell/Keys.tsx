@@ -33,6 +33,8 @@ export function Keys() {
     },
     '$mod+Shift+KeyZ': redone,
     '$mod+KeyY': redone,
+    // where it stands on the keyboard differs, and whether Shift is held for it
+    '?': () => showKeys(true),
     'Shift+?': () => showKeys(true),
     ...Object.fromEntries(
       rooms.map((_, i) => [`Alt+Digit${i + 1}`, (event: KeyboardEvent) => go(event, i + 1)]),
