@@ -1,3 +1,4 @@
+import { allergenWord } from '../larder/allergenWord';
 import type { Ingredient } from '../larder/ingredient';
 import { nameOf } from '../advise/whyWords';
 import type { Consequences } from '../proposal/proposal';
@@ -31,10 +32,6 @@ const shiftWords: Readonly<Record<KeptName, readonly [more: string, less: string
 const mostSaid = 4;
 /** From so many noticed changes on a difference is much of it. */
 const muchFrom = 4;
-
-/** `tree-nut:pine-nut` as cooks say it. */
-const allergenName = (allergen: string) =>
-  (allergen.split(':').at(-1) ?? allergen).replaceAll('-', ' ');
 
 function shiftWord({ name, before, after, times }: Shift): string {
   const [more, less] = shiftWords[name];
@@ -71,8 +68,8 @@ export function swapWords(
   const sentences = [
     different.join(', '),
     tastesOf ? `tastes of ${nameOf(tastesOf)}` : '',
-    allergensLost.map((one) => `no ${allergenName(one)}`).join(', '),
-    allergensGained.length > 0 ? `adds ${allergensGained.map(allergenName).join(', ')}` : '',
+    allergensLost.map((one) => `no ${allergenWord(one)}`).join(', '),
+    allergensGained.length > 0 ? `adds ${allergensGained.map(allergenWord).join(', ')}` : '',
     dietsLost.map((diet) => `not ${diet}`).join(', '),
   ].filter((text) => text !== '');
   return sentences.length > 0 ? sentences.join('; ') : 'no difference to be noticed';

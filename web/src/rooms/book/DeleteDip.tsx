@@ -27,7 +27,7 @@ export function DeleteDip({ dip, onClose }: { dip: Dip; onClose: () => void }) {
       <DialogTitle id="delete-dip">Delete {dip.name}?</DialogTitle>
       <DialogContent>
         It goes with its trials. {counted(variants.length, 'A variant was', 'variants were')} made
-        from it: {variants.map(({ name }) => name).join(', ')}.
+        from it: {variants.map(({ name }) => name).join('; ')}.
         <RadioGroup
           aria-label="What becomes of its variants"
           value={heirs}

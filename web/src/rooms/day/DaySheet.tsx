@@ -3,7 +3,7 @@ import type { Plan } from '@cobbet/core/day/plan';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
 import type { DayPlan, Task } from '@cobbet/core/day/task';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
-import { allergenWord } from '@/components/allergenWord';
+import { allergenWord } from '@cobbet/core/larder/allergenWord';
 import { lengthText } from '@/components/lengthText';
 import { clockAt, dayAt } from './clock';
 

@@ -50,7 +50,7 @@ export function SlotSwap({
     <Box
       component="section"
       aria-label={`Instead, in ${pattern.name}`}
-      sx={{ gridColumn: '1 / -1', py: 1, borderTop: `1px solid ${colour.line}`, maxWidth: 520 }}
+      sx={{ flex: '1 0 100%', minWidth: 0, py: 1, borderTop: `1px solid ${colour.line}` }}
     >
       <SwapChooser
         question={question}

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
-import { allergenWord } from '@/components/allergenWord';
+import { allergenWord } from '@cobbet/core/larder/allergenWord';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

@@ -1,6 +1,6 @@
 'use client';
 
-import { allergenWord } from '@/components/allergenWord';
+import { allergenWord } from '@cobbet/core/larder/allergenWord';
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';

@@ -1,7 +1,7 @@
 import { dietFit } from '@cobbet/core/dip/diets';
 import type { FreeOf } from '@cobbet/core/advise/plausible';
 import type { Part } from '@cobbet/core/mix/part';
-import { allergenWord } from '@/components/allergenWord';
+import { allergenWord } from '@cobbet/core/larder/allergenWord';
 
 /** One thing a dip can be made free of. */
 export interface FreeChoice {

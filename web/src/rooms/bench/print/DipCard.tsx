@@ -3,7 +3,7 @@ import { isWeighed } from '@cobbet/core/amounts/isWeighed';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { usualWorking } from '@cobbet/core/dip/usualWorking';
 import { familyNames, garlicWord } from '@cobbet/core/mix/families';
-import { allergenWord } from '@/components/allergenWord';
+import { allergenWord } from '@cobbet/core/larder/allergenWord';
 import { bodyText } from '@/components/bodyText';
 import { dietWords } from '@/components/dietWords';
 import { howWords } from '@/components/howWords';

@@ -5,7 +5,7 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import type { Part } from '@cobbet/core/mix/part';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { printNumber } from '@cobbet/core/amounts/printAmount';
-import { allergenWord } from '@/components/allergenWord';
+import { allergenWord } from '@cobbet/core/larder/allergenWord';
 import { keepingWords } from '@/components/keepingWords';
 import { dietWords } from '@/components/dietWords';
 import { Cautions } from '@/components/Cautions';

@@ -1,4 +1,4 @@
 /** An allergen as it is said: `tree-nut:pine-nut` → `pine nut`. */
 export function allergenWord(allergen: string): string {
-  return allergen.replace(/^tree-nut:/, '').replace(/-/g, ' ');
+  return (allergen.split(':').at(-1) ?? allergen).replaceAll('-', ' ');
 }
