@@ -23,6 +23,7 @@ import { additionEffect } from './additionEffect';
 import { type BenchDialog, BenchDialogs } from './BenchDialogs';
 import { BenchHeader } from './BenchHeader';
 import { BenchLine, rowsWidth } from './BenchLine';
+import { useBehind } from './base/useBehind';
 import { BenchSide } from './side/BenchSide';
 import { DipCard } from './print/DipCard';
 import type { ShownQuantity } from './line/shownQuantity';
@@ -89,6 +90,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
     setAside(null);
     setLooked(null);
   };
+  const hasKin = useBehind(dip).length > 0 || dip.parentId !== null;
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
@@ -148,12 +150,14 @@ export function BenchOf({ dip }: { dip: Dip }) {
           <TrialCount trials={line.trials} />
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
-          <BaseStrip
-            dip={dip}
-            width={rowsWidth}
-            onBase={() => openAside('base')}
-            onVariants={() => openAside('variants')}
-          />
+          {hasKin && (
+            <BaseStrip
+              dip={dip}
+              width={rowsWidth}
+              onBase={() => openAside('base')}
+              onVariants={() => openAside('variants')}
+            />
+          )}
           <BenchLine
             bench={bench}
             line={line}
