@@ -34,49 +34,30 @@ function besides({ proposal }: Candidate): string {
     .join(' · ');
 }
 
-/** Why it is swapped, if the cook likes to say: one of the usual reasons, own words, or both. */
-function Why({
-  why,
-  words,
-  onWhy,
-  onWords,
-}: {
-  why: Reason | null;
-  words: string;
-  onWhy: (why: Reason | null) => void;
-  onWords: (words: string) => void;
-}) {
+/** Why it is swapped, if the cook likes to say. */
+function Why({ why, onWhy }: { why: Reason | null; onWhy: (why: Reason | null) => void }) {
   return (
-    <>
-      <Box
-        role="group"
-        aria-label="Why"
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
-      >
-        {reasons.map((reason) => (
-          <Button
-            key={reason}
-            size="small"
-            variant={why === reason ? 'contained' : 'outlined'}
-            aria-pressed={why === reason}
-            onClick={() => onWhy(why === reason ? null : reason)}
-            sx={{ px: 1, minWidth: 0 }}
-          >
-            {reasonWords[reason]}
-          </Button>
-        ))}
-      </Box>
-      <InputBase
-        value={words}
-        onChange={(event) => onWords(event.target.value.slice(0, 200))}
-        placeholder="or in your own words"
-        inputProps={{ 'aria-label': 'Why, in your own words' }}
-        sx={{
-          ...{ display: 'flex', mt: 0.5, fontSize: typeScale.note },
-          borderBottom: `1px solid ${colour.line}`,
-        }}
-      />
-    </>
+    <Box
+      role="group"
+      aria-label="Why"
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.75 }}
+    >
+      {reasons.map((reason) => (
+        <Button
+          key={reason}
+          size="small"
+          variant={why === reason ? 'contained' : 'outlined'}
+          aria-pressed={why === reason}
+          onClick={() => onWhy(why === reason ? null : reason)}
+          sx={{
+            ...{ px: 1, py: 0, minWidth: 0, fontSize: typeScale.small },
+            minHeight: { xs: 44, sm: 26 },
+          }}
+        >
+          {reasonWords[reason]}
+        </Button>
+      ))}
+    </Box>
   );
 }
 
@@ -181,14 +162,28 @@ export function SwapCard({
           </Box>
         )}
         {aside !== '' && <Box>{aside}</Box>}
-        {asksWhy && <Why why={why} words={words} onWhy={setWhy} onWords={setWords} />}
-        <Button
-          variant="contained"
-          onClick={() => onTake({ why, ...(whyWords === '' ? {} : { whyWords }) })}
-          sx={{ mt: 1, minHeight: { xs: 48, sm: 36 } }}
-        >
-          Swap it
-        </Button>
+        {asksWhy && <Why why={why} onWhy={setWhy} />}
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 0.75 }}>
+          {asksWhy && (
+            <InputBase
+              value={words}
+              onChange={(event) => setWords(event.target.value.slice(0, 200))}
+              placeholder="in your own words"
+              inputProps={{ 'aria-label': 'Why, in your own words' }}
+              sx={{
+                ...{ flex: 1, minWidth: 0, fontSize: typeScale.note },
+                borderBottom: `1px solid ${colour.muted}`,
+              }}
+            />
+          )}
+          <Button
+            variant="contained"
+            onClick={() => onTake({ why, ...(whyWords === '' ? {} : { whyWords }) })}
+            sx={{ flexShrink: 0, minHeight: { xs: 48, sm: 36 } }}
+          >
+            Swap it
+          </Button>
+        </Box>
       </Box>
     </LookCard>
   );
