@@ -175,26 +175,20 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   // where it may be right already, it is measured before anything goes in that can't come out
   const before = measure !== null && byHand.length === 0 ? [stop] : [];
   const ways = attempts.flatMap((attempt) => waysTo(attempt, choices));
-  const suggestions = bestOf(ways, dipMass(parts), input.targets);
+  const ranked = bestOf(ways, dipMass(parts), input.targets);
+  const suggestions = [...before, ...ranked];
   const most = (gives: readonly GivenUp[]) => gives[0]?.times ?? 0;
-  const [best] = suggestions;
+  const [best] = ranked;
   if (best && meetsAll(best) && most(best.gives) < tooMuchGiven) {
-    return { ...advice, met: false, suggestions: [...before, ...suggestions] };
+    return { ...advice, met: false, suggestions };
   }
   const rescue = rescueOf(input, main, choices, solver);
   const gentler = rescue.meets && most(rescue.gives) < 0.7 * most(best?.gives ?? []);
-  if (best && meetsAll(best) && !gentler) {
-    return { ...advice, met: false, suggestions: [...before, ...suggestions] };
-  }
+  if (best && meetsAll(best) && !gentler) return { ...advice, met: false, suggestions };
   // a step that falls short, or spoils what nobody complained about, is in the way of a way back that does not
   const worthIt =
     !rescue.meets &&
     best &&
     (meetsAll(best) || most(best.gives) < tooMuchGiven || rescue.add.length === 0);
-  return {
-    ...advice,
-    met: false,
-    suggestions: [...before, ...(worthIt ? suggestions : [])],
-    rescue,
-  };
+  return { ...advice, met: false, suggestions: worthIt ? suggestions : before, rescue };
 }

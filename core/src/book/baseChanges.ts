@@ -95,13 +95,22 @@ export function takingOver({ rowId, was, now, own }: BaseChange, dip: Dip, base:
   return { kind: 'replace', row };
 }
 
-/** What a variant has seen of its base once some rows are settled, taken or left. */
-function seenNow(dip: Dip, base: Dip, settled: ReadonlySet<string>): Row[] {
-  const open = changesOfBase(dip, base).filter(({ rowId }) => !settled.has(rowId));
+/** What a variant has seen of its base while some of its changes are still open. */
+function seenBut(open: readonly BaseChange[], base: Dip): Row[] {
   const old = new Map(open.map(({ rowId, was }) => [rowId, was]));
   const rows = base.rows.flatMap((row) => (old.has(row.id) ? (old.get(row.id) ?? []) : [row]));
   const gone = open.flatMap(({ was, now }) => (was && !now ? [was] : []));
   return [...rows, ...gone];
+}
+
+/** A variant with some of its base's changes taken over and some left as it has them; the rest stay open. */
+function settled(dip: Dip, base: Dip, how: (change: BaseChange) => 'taken' | 'left' | 'open'): Dip {
+  const changes = changesOfBase(dip, base);
+  const edits = changes
+    .filter((one) => how(one) === 'taken')
+    .map((one) => takingOver(one, dip, base));
+  const open = changes.filter((one) => how(one) === 'open');
+  return { ...applyEdits(dip, edits), seen: seenBut(open, base) };
 }
 
 /**
@@ -116,19 +125,13 @@ export function settledWith(
   taken: Iterable<string>,
   left: Iterable<string> = [],
 ): Dip {
-  const wanted = new Set(taken);
-  const edits = changesOfBase(dip, base)
-    .filter(({ rowId }) => wanted.has(rowId))
-    .map((change) => takingOver(change, dip, base));
-  return { ...applyEdits(dip, edits), seen: seenNow(dip, base, new Set([...wanted, ...left])) };
+  const [over, stay] = [new Set(taken), new Set(left)];
+  return settled(dip, base, ({ rowId }) =>
+    over.has(rowId) ? 'taken' : stay.has(rowId) ? 'left' : 'open',
+  );
 }
 
 /** A variant that follows its base takes over what nothing was made of in it; the rest is asked about. */
 export function followed(dip: Dip, base: Dip): Dip {
-  const clean = changesOfBase(dip, base).filter(({ conflict }) => !conflict);
-  return settledWith(
-    dip,
-    base,
-    clean.map(({ rowId }) => rowId),
-  );
+  return settled(dip, base, ({ conflict }) => (conflict ? 'open' : 'taken'));
 }

@@ -3,9 +3,8 @@ import { workedIn } from '../mix/conditions';
 import { momentOf } from '../readings/keptReading';
 import type { Trial } from './trial';
 import type { Larder } from '../larder/larder';
-import { alikeTo, readEvidence } from '../readings/readEvidence';
+import { evidenceOfReadings } from '../readings/readEvidence';
 import type { KeptEvidence } from '../readings/residuals';
-import { type Standing, standingOf } from '../readings/standing';
 
 /** The part of a trial, or of a run, that its readings are held against. */
 export type ReadMaking = Pick<Trial, 'dipId' | 'rows' | 'method' | 'machineId' | 'readings'>;
@@ -20,19 +19,15 @@ export function trialEvidence(trial: ReadMaking, larder: Larder): KeptEvidence[]
   if (trial.readings.length === 0) return [];
   const parts = trialParts(trial.rows, larder);
   const worked = workedIn(trial);
-  const standings = new Map<number, Standing | null>();
   // what followed a reading was not in what was read
   const taken = trial.readings.map((reading, index) => ({
     ...{ reading, index, taken: reading.taken, after: reading.after ?? parts.length },
     moment: momentOf(reading, worked.method),
   }));
-  const counting = taken.filter(({ reading }) => !reading.leftOut);
-  return taken.flatMap((one) => {
-    const standing = standings.get(one.after) ?? standingOf(parts.slice(0, one.after), worked);
-    standings.set(one.after, standing);
-    if (!standing) return [];
-    const alike = one.reading.leftOut ? undefined : alikeTo(one, counting);
-    const read = readEvidence(trial.dipId, standing, one.taken, one.moment, alike);
-    return read ? [{ ...read, reading: one.reading, index: one.index }] : [];
+  const counts = ({ reading }: (typeof taken)[number]) => !reading.leftOut;
+  const evidence = evidenceOfReadings(trial.dipId, parts, taken, worked, counts);
+  return taken.flatMap(({ reading, index }) => {
+    const read = evidence[index];
+    return read ? [{ ...read, reading, index }] : [];
   });
 }

@@ -1,7 +1,7 @@
 import { everyday } from '../larder/everyday';
 import { minutesTo } from './cool';
 import type { PulseMethod } from './pulseMethod';
-import { type Pulse, pulses } from './pulses';
+import { type Pulse, pulseOfIngredient } from './pulses';
 import { canG, cannedPulses, pulseYield, skinnedBroadBeans } from './rawYields/pulseRawYields';
 import type { RawYield } from './rawYields/rawYield';
 import type { RouteStep, Work } from './route';
@@ -182,7 +182,7 @@ export function pulseWork({ to, from }: RawYield, method: PulseMethod): Work | n
   if (from === 'pods') return shelled;
   const can = cannedPulses.find((one) => one.to === to);
   if (can && from === 'can') return canned(can.rinsed, method);
-  const pulse = pulses.find(({ ingredientIds }) => ingredientIds.includes(to));
+  const pulse = pulseOfIngredient({ kind: to });
   if (!pulse) return null;
   return from === 'frozen' ? frozen(pulse, to) : dried(pulse, method);
 }

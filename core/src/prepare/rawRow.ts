@@ -6,7 +6,7 @@ import { z90 } from '../statistics/spread';
 import { readRaw } from './rawAmount';
 import type { RawYield } from './rawYields/rawYield';
 import { rawYieldsTo } from './rawYields/rawYields';
-import { rawYieldOfRow, usualWay } from './usualWay';
+import { rawYieldOfRow } from './usualWay';
 
 /** An amount written of the raw thing: how much of it by which way, and what words said so. */
 export interface RawRow {
@@ -61,7 +61,7 @@ export function readRawRow(
   measures: MeasureSystem,
 ): RawRow | null {
   const own = rawYieldOfRow(ingredient, raw);
-  const ways = rawYieldsTo(ingredient, (raw ?? usualWay(ingredient))?.skinsOff);
+  const ways = rawYieldsTo(ingredient, raw?.skinsOff);
   for (const way of own ? [own, ...ways] : ways) {
     const { amount, words } = splitWords(text, way);
     const read = readRaw(amount, way, measures);

@@ -1,8 +1,7 @@
 import type { Worked } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import type { Evidence } from './calibrate';
-import { alikeTo, readEvidence } from './readEvidence';
-import { standingOf } from './standing';
+import { evidenceOfReadings } from './readEvidence';
 import type { ReadingTaken } from './takeReading';
 
 /** A reading of a bowl on its way. */
@@ -32,10 +31,5 @@ export function bowlEvidence(
       ...{ taken: how, after, moment: { atC, restedForMinutes: 0 } },
     }),
   );
-  return taken.flatMap((one) => {
-    const standing = standingOf(parts.slice(0, one.after), worked);
-    return standing
-      ? (readEvidence(bowlFormula, standing, one.taken, one.moment, alikeTo(one, taken)) ?? [])
-      : [];
-  });
+  return evidenceOfReadings(bowlFormula, parts, taken, worked).filter((one) => one !== null);
 }

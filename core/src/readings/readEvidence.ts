@@ -1,7 +1,9 @@
 import type { Moment } from '../mix/bodyAt';
+import type { Worked } from '../mix/conditions';
+import type { Part } from '../mix/part';
 import { type ReadingTaken, takeReading, wordSd } from './takeReading';
 import type { Evidence } from './calibrate';
-import type { Standing } from './standing';
+import { type Standing, standingOf } from './standing';
 
 /** A reading as evidence, with what was read. */
 export interface ReadEvidence extends Evidence {
@@ -18,7 +20,7 @@ export interface Alike {
 }
 
 /** A reading with the bowl it was taken of: how many parts were in, and when it was looked at. */
-interface TakenOf {
+export interface TakenOf {
   taken: ReadingTaken;
   after: number;
   moment: Moment;
@@ -70,4 +72,30 @@ export function readEvidence(
     readBody: body,
     gained,
   };
+}
+
+/**
+ * Readings of one making as evidence, each against the parts that were in by then. Readings of crumbs and tests out of their range
+ * teach nothing.
+ *
+ * @param parts in the order they went in
+ * @param counts whether a reading counts among those of its bowl; all of them when left out
+ * @returns a reading's evidence in its place; null where it teaches nothing
+ */
+export function evidenceOfReadings<T extends TakenOf>(
+  formulaId: string,
+  parts: readonly Part[],
+  readings: readonly T[],
+  worked: Worked,
+  counts: (one: T) => boolean = () => true,
+): (ReadEvidence | null)[] {
+  const counting = readings.filter(counts);
+  const standings = new Map<number, Standing | null>();
+  return readings.map((one) => {
+    const { after, taken, moment } = one;
+    const standing = standings.get(after) ?? standingOf(parts.slice(0, after), worked);
+    standings.set(after, standing);
+    const alike = counts(one) ? alikeTo(one, counting) : undefined;
+    return standing && readEvidence(formulaId, standing, taken, moment, alike);
+  });
 }

@@ -3,13 +3,13 @@
 import { useEffect, useRef } from 'react';
 import { tinykeys } from 'tinykeys';
 
+const ofRole = (role: string) => `[role="${role}"]`;
 /** Where a key is the field's own: what is typed in, and what arrows and letters move in. */
-const own =
-  'input, textarea, select, [contenteditable=""], [contenteditable="true"], ' +
-  ['searchbox', 'slider', 'spinbutton', 'textbox', 'option', 'radio']
-    .concat(['menuitem', 'menuitemcheckbox', 'menuitemradio'])
-    .map((role) => `[role="${role}"]`)
-    .join(', ');
+const own = [
+  'input, textarea, select, [contenteditable=""], [contenteditable="true"]',
+  ...['searchbox', 'slider', 'spinbutton', 'textbox', 'option', 'radio'].map(ofRole),
+  ...['menuitem', 'menuitemcheckbox', 'menuitemradio'].map(ofRole),
+].join(', ');
 
 /**
  * What keys do while the screen that asks for them is shown and nothing is being typed.

@@ -1,4 +1,4 @@
-import { changesOfBase, settledWith } from '@cobbet/core/book/baseChanges';
+import { followed, settledWith } from '@cobbet/core/book/baseChanges';
 import type { Book } from '@cobbet/core/book/book';
 import { type Change, put, remove } from '@cobbet/core/book/change';
 import { descendantsOf, descendingFrom, type Heirs, variantsOf } from '@cobbet/core/book/variants';
@@ -32,9 +32,7 @@ export function followBase(dip: Dip, on: boolean): Promise<boolean> {
     if (!now || !base) return [];
     const { follows: _follows, ...rest } = now;
     if (!on) return [put('dips', rest)];
-    const clean = changesOfBase(now, base).filter(({ conflict }) => !conflict);
-    const ids = clean.map(({ rowId }) => rowId);
-    return [put('dips', { ...settledWith(now, base, ids), follows: true })];
+    return [put('dips', { ...followed(now, base), follows: true })];
   });
 }
 

@@ -98,6 +98,38 @@ function FigureField({
   );
 }
 
+/** Words of the cook's own, kept at every key. */
+function WordsField({
+  label,
+  first,
+  most,
+  multiline = false,
+  onWords,
+}: {
+  label: string;
+  /** What stands there when it is opened. */
+  first: string;
+  /** Letters at most. */
+  most: number;
+  multiline?: boolean;
+  onWords: (words: string) => void;
+}) {
+  const [words, setWords] = useState(first);
+  return (
+    <LabelledField
+      size="small"
+      multiline={multiline}
+      label={label}
+      value={words}
+      onChange={(event) => {
+        const next = event.target.value.slice(0, most);
+        setWords(next);
+        onWords(next);
+      }}
+    />
+  );
+}
+
 /** What a dip is, how it is served, and what to do with it next. */
 export function AboutDip({
   dip,
@@ -112,9 +144,6 @@ export function AboutDip({
   onClose: () => void;
 }) {
   const [name, setName] = useState(dip.name);
-  const [note, setNote] = useState(dip.note);
-  const [nextThing, setNextThing] = useState(dip.nextThing);
-  const [source, setSource] = useState(dip.source ?? '');
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="about-title">
       <DialogTitle id="about-title">About {dip.name}</DialogTitle>
@@ -133,39 +162,32 @@ export function AboutDip({
               if (kept !== '') onEdit('Name', (one) => ({ ...one, name: kept }), `name ${dip.id}`);
             }}
           />
-          <LabelledField
-            size="small"
-            multiline
+          <WordsField
             label="Note"
-            value={note}
-            onChange={(event) => {
-              const next = event.target.value.slice(0, 4000);
-              setNote(next);
-              onEdit('Note', (one) => ({ ...one, note: next }), `note ${dip.id}`);
-            }}
+            multiline
+            most={4000}
+            first={dip.note}
+            onWords={(note) => onEdit('Note', (one) => ({ ...one, note }), `note ${dip.id}`)}
           />
-          <LabelledField
-            size="small"
+          <WordsField
             label="Where it comes from, and whose it is"
-            value={source}
-            onChange={(event) => {
-              const next = event.target.value.slice(0, 1000);
-              setSource(next);
-              const say = ({ source: _old, ...one }: Dip): Dip =>
-                next.trim() === '' ? one : { ...one, source: next };
-              onEdit('Source', say, `source ${dip.id}`);
-            }}
+            most={1000}
+            first={dip.source ?? ''}
+            onWords={(source) =>
+              onEdit(
+                'Source',
+                ({ source: _old, ...one }) => (source.trim() === '' ? one : { ...one, source }),
+                `source ${dip.id}`,
+              )
+            }
           />
-          <LabelledField
-            size="small"
+          <WordsField
             label="What to do next"
-            value={nextThing}
-            onChange={(event) => {
-              const next = event.target.value.slice(0, 1000);
-              setNextThing(next);
-              const label = 'What to do next';
-              onEdit(label, (one) => ({ ...one, nextThing: next }), `next ${dip.id}`);
-            }}
+            most={1000}
+            first={dip.nextThing}
+            onWords={(nextThing) =>
+              onEdit('What to do next', (one) => ({ ...one, nextThing }), `next ${dip.id}`)
+            }
           />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
             {figures.map((figure) => (

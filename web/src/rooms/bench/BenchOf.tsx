@@ -90,7 +90,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
     setAside(null);
     setLooked(null);
   };
-  const hasKin = useBehind(dip).length > 0 || dip.parentId !== null;
+  const behind = useBehind(dip).length;
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
@@ -150,9 +150,10 @@ export function BenchOf({ dip }: { dip: Dip }) {
           <TrialCount trials={line.trials} />
         </BenchHeader>
         <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
-          {hasKin && (
+          {(behind > 0 || dip.parentId !== null) && (
             <BaseStrip
               dip={dip}
+              behind={behind}
               width={rowsWidth}
               onBase={() => openAside('base')}
               onVariants={() => openAside('variants')}

@@ -32,15 +32,13 @@ export function useCompared(ids: readonly string[]): ComparedTrial[] {
   return useMemo(
     () =>
       wanted.split(',').flatMap((id): ComparedTrial[] => {
-        const dipId = dipOfWritten(id);
-        const trial = dipId === null ? trials.get(id) : undefined;
-        const dip = dips.get(dipId ?? trial?.dipId ?? '');
+        const trial = trials.get(id);
+        const dip = dips.get(trial?.dipId ?? dipOfWritten(id) ?? '');
         if (!dip) return [];
         if (trial) {
           const analysis = analyseTrialAlone(trial, dip, kitchen);
           return [{ trial, dip, analysis, written: false }];
         }
-        if (dipId === null) return [];
         const { analysis } = analyseDip(dip, kitchen);
         return [{ trial: writtenTrial(dip, kitchen), dip, analysis, written: true }];
       }),

@@ -50,11 +50,14 @@ function FromBase({ dip, onOpen }: { dip: Dip; onOpen: () => void }) {
  */
 export function BaseStrip({
   dip,
+  behind,
   width,
   onBase,
   onVariants,
 }: {
   dip: Dip;
+  /** Variants that have not got what changed here. */
+  behind: number;
   /** Of the rows, as CSS. */
   width: string;
   onBase: () => void;
@@ -69,7 +72,7 @@ export function BaseStrip({
       }}
     >
       {dip.parentId !== null && <FromBase dip={dip} onOpen={onBase} />}
-      <VariantsBehind dip={dip} onOpen={onVariants} />
+      <VariantsBehind behind={behind} onOpen={onVariants} />
     </Box>
   );
 }

@@ -1,11 +1,8 @@
 import Button from '@mui/material/Button';
-import type { Dip } from '@cobbet/core/dip/dip';
 import { colour } from '@/theme/colour';
-import { useBehind } from './useBehind';
 
 /** Says how many variants have not got what changed in their base, and opens what it would do there. */
-export function VariantsBehind({ dip, onOpen }: { dip: Dip; onOpen: () => void }) {
-  const behind = useBehind(dip).length;
+export function VariantsBehind({ behind, onOpen }: { behind: number; onOpen: () => void }) {
   if (behind === 0) return null;
   return (
     <Button size="small" onClick={onOpen} sx={{ p: 0, minHeight: 26, color: colour.caution }}>
