@@ -4,7 +4,7 @@ import { readNumber } from '../amounts/readNumber';
 import { unitOf } from '../amounts/unitWords';
 import type { LineWords } from './lineWords';
 import { containers, countWords, littleWords, lotWords, openWords } from './measureWords';
-import { type NumberSpan, numberSpan } from './numberSpan';
+import { type NumberSpan, numberSpan, shareAfter } from './numberSpan';
 import { meansOne, packageSize, qualifiers, type UnitSpan, unitSpan } from './unitSpan';
 
 /** How an amount was said. */
@@ -172,7 +172,10 @@ function measured(
   // a vessel is said in millilitres, and nobody heaps those
   const vesselFill = unit.factor !== 1 && saidFill ? fillFactor[saidFill] : 1;
   const times = unit.factor * vesselFill;
-  const ends = spread(low * times, (far?.high ?? high) * times);
+  const more = far ? null : shareAfter(words, next);
+  if (more) next = more.next;
+  const share = more?.share ?? 0;
+  const ends = spread((low + share) * times, ((far?.high ?? high) + share) * times);
   const measure: Measure = { ...ends, unit: unit.unit };
   if (saidFill && unit.factor === 1 && volumes.has(unit.unit)) measure.fill = saidFill;
   const size = before.size ?? after.size;

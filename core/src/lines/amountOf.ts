@@ -6,6 +6,7 @@ import type { SaidAmount } from './amountAt';
 import type { FoodForm } from './foods';
 import type { LineWords } from './lineWords';
 import type { Mentions } from './mentions';
+import { shareAfter } from './numberSpan';
 import { containers, pieceUnits, sizeOf } from './measureWords';
 import type { Segment } from './segments';
 import { type Basis, settle, type Settled, settleSum } from './settleAmount';
@@ -65,11 +66,12 @@ function piecedBy(words: LineWords, { food }: Segment, said: SaidAmount): SaidAm
 }
 
 /** `a lemon and a half`. */
-function halfMore({ lower }: LineWords, { food }: Segment, said: SaidAmount): SaidAmount {
-  const after = lower.slice(food.next, food.next + 3).join(' ');
-  if (said.kind !== 'count' || after !== 'and a half' || said.from > food.next) return said;
+function halfMore(words: LineWords, { food }: Segment, said: SaidAmount): SaidAmount {
+  const more = shareAfter(words, food.next);
+  if (said.kind !== 'count' || !more || said.from > food.next) return said;
   const { value, low, high } = said.measure;
-  const measure = { ...said.measure, value: value + 0.5, low: low + 0.5, high: high + 0.5 };
+  const { share } = more;
+  const measure = { ...said.measure, value: value + share, low: low + share, high: high + share };
   return { ...said, measure };
 }
 

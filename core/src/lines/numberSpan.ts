@@ -61,3 +61,14 @@ export function numberSpan(words: LineWords, at: number): NumberSpan | null {
   if (far) return { low: value, high: far.value, next: far.next, said: true };
   return { low: value, high: value, next, said: !article || next > at + 1 };
 }
+
+const shares: Readonly<Record<string, number>> = { half: 1 / 2, third: 1 / 3, quarter: 1 / 4 };
+
+/** `and a half` after a unit or a food: the share of one more. */
+export function shareAfter(
+  { lower }: Pick<LineWords, 'lower'>,
+  at: number,
+): { share: number; next: number } | null {
+  const share = lower[at] === 'and' && lower[at + 1] === 'a' ? shares[lower[at + 2] ?? ''] : null;
+  return share ? { share, next: at + 3 } : null;
+}

@@ -101,6 +101,11 @@ describe('amounts and foods in any order', () => {
     ['½ lemon, juiced', 'lemon-juice', 23],
     ['zest of 1 lemon', 'lemon-zest', 4.5],
     ['a lemon and a half, juiced', 'lemon-juice', 69],
+    // cups of 250 ml at 0.998, a can of 240 g drained
+    ['a cup and a half of water', 'water', 374.3],
+    ['a can and a half of chickpeas', 'chickpeas-canned-drained', 360],
+    ['2 cups and a quarter water', 'water', 561.4],
+    ['1 tsp and a third of water', 'water', 6.65],
     ['garlic, 2 cloves', 'garlic-raw', 8],
     ['1 fat clove garlic', 'garlic-raw', 5.6],
     ['8 walnut halves', 'walnut', 16],

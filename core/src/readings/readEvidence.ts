@@ -89,7 +89,8 @@ export function evidenceOfReadings<T extends TakenOf>(
   worked: Worked,
   counts: (one: T) => boolean = () => true,
 ): (ReadEvidence | null)[] {
-  const counting = readings.filter(counts);
+  // what teaches nothing shares nothing
+  const counting = readings.filter((one) => counts(one) && takeReading(one.taken).inRange);
   const standings = new Map<number, Standing | null>();
   return readings.map((one) => {
     const { after, taken, moment } = one;

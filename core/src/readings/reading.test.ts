@@ -4,7 +4,10 @@ import { refusal } from '../../test/refusal';
 import { bodyWord, bodyWords } from '../mix/bodyWords';
 import { readingRequest } from '../api/readingRequest';
 import { pressedDiameterMm, pressYieldStressPa } from './pressTest';
-import { alikeTo, readEvidence } from './readEvidence';
+import { part } from '../../test/bowlOf';
+import { usualBlending } from '../mix/blending';
+import { usualMethod } from '../mix/method';
+import { alikeTo, evidenceOfReadings, readEvidence } from './readEvidence';
 import { readRing, slumpYieldStressPa, spreadYieldStressPa } from './ringTest';
 import { takeReading } from './takeReading';
 
@@ -120,6 +123,20 @@ describe('several readings of one bowl', () => {
     expect(together([look])).toBeCloseTo(0.5 ** 2 + 0.1 ** 2, 9);
     expect(together([look, look])).toBeCloseTo(twice, 9);
     expect(together(Array.from({ length: 50 }, () => look))).toBeGreaterThan(0.42 ** 2 + 0.1 ** 2);
+  });
+
+  test('a test out of its range, or left out, makes no other count for less', () => {
+    const parts = [part('chickpeas-canned-drained', 300), part('water', 90)];
+    const worked = { method: { ...usualMethod, blendC: 32 }, blending: usualBlending };
+    const all = { ...look, after: parts.length };
+    // pressed under next to nothing: far too loose for the press
+    const off = { press: { diameterMm: 90, loadG: 10, volumeMl: 5, coarse: false } };
+    const [alone] = evidenceOfReadings('bowl', parts, [all], worked);
+    const [beside, out] = evidenceOfReadings('bowl', parts, [all, { ...all, taken: off }], worked);
+    expect(out).toBeNull();
+    expect(beside?.variance).toBe(alone?.variance);
+    const two = evidenceOfReadings('bowl', parts, [all, all], worked, (one) => one !== all);
+    expect(two[0]?.variance).toBe(alone?.variance);
   });
 
   test('another bowl, another moment and another test are looks of their own', () => {
