@@ -34,6 +34,12 @@ function pieces(column: string) {
     );
 }
 
+/** `jar:300`: what it is sold in, and what that holds, g. */
+function soldAs(text: string) {
+  const [pack = '', grams = ''] = text.split(':');
+  return { pack, g: number('sold_as')(grams) };
+}
+
 function yes(text: string): boolean {
   return text === 'yes';
 }
@@ -66,6 +72,8 @@ const traitColumns: Record<string, (text: string) => Cell> = {
   package_g: number('package_g'),
   salt_cv: number('salt_cv'),
   smoky: yes,
+  saturates_g: number('saturates_g'),
+  sold_as: soldAs,
 };
 const pigmentColumns = new Set(['colour', 'colour_strength']);
 const sourceColumns = new Set(['measure_note', 'source']);

@@ -26,6 +26,16 @@ test('it opens as a book, with its dozen formulas and some 40 trials', () => {
   expect(children.length).toBe(3);
 });
 
+test('its batches account for what went in, and no pot holds what was never made', () => {
+  expect(book.batches.length).toBe(2);
+  for (const { inG, yieldG, losses, pots, code } of book.batches) {
+    const lost = losses.reduce((sum, { g }) => sum + g, 0);
+    expect(yieldG + lost).toBeCloseTo(inG, 6);
+    const filled = pots.reduce((sum, { g }) => sum + g, 0);
+    expect([code, filled <= yieldG + 0.5]).toEqual([code, true]);
+  }
+});
+
 test('every amount in it can be read, and every dip is a paste', () => {
   for (const dip of book.dips) {
     const { rows, analysis } = analyseDip(dip, kitchenOf());

@@ -19,6 +19,7 @@ import { dipConditions } from '@cobbet/core/dip/analyseDip';
 import { usualSeasoning } from '@cobbet/core/mix/families';
 import { normal, seeded } from '@cobbet/core/statistics/random';
 import { type Formula, type FormulaTrial, formulas } from './formulas';
+import { containers, prices, sampleBatches } from './sampleBatches';
 import { hiddenFormulaSd, hiddenOffset, simulatedReadings } from './simulatedReadings';
 
 /** A kitchen that has read nothing yet. */
@@ -292,6 +293,9 @@ export function makeSampleBook(): BookFile {
     byproducts: new Map(ledger.map((kept) => [kept.id, kept])),
     swaps: new Map(swaps.map((one) => [one.id, one])),
     settings: new Map([[settings.id, settings]]),
+    containers: new Map(containers.map((one) => [one.id, one])),
+    prices: new Map(prices.map((one) => [one.id, one])),
   };
-  return toBookFile(book, at(41));
+  const batches = new Map(sampleBatches(book).map((one) => [one.id, one]));
+  return toBookFile({ ...book, batches }, at(41));
 }

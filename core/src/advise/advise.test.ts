@@ -7,6 +7,7 @@ import { usualMethod as method } from '../mix/method';
 import type { Part } from '../mix/part';
 import { highsSolver } from '../landing/highsSolver';
 import type { LinearSolver } from '../landing/linearProgram';
+import type { Rule } from '../mix/rule';
 import type { TargetName, Targets } from '../mix/targets';
 import type { TasteMarks } from '../readings/tastes';
 import { shippedLarder } from '../larder/larder';
@@ -411,5 +412,44 @@ describe('a simulated cook who follows the first suggestion', () => {
     expect(simulatedCook(7, shippedLarder, solver)).toEqual(
       simulatedCook(7, shippedLarder, solver),
     );
+  });
+});
+
+describe('a bowl by rules', () => {
+  const rowIds = hummus.map((_, i) => String(i));
+  const rule: Rule = {
+    ...{ id: 'a', said: 'a quarter as much lemon as tahini', times: 0.25, by: 'weight' },
+    ...{ sense: 'equal', of: { rows: ['1'] }, to: { rows: ['0'] } },
+  };
+  const atHand = hand.flatMap((id) => ingredient(id));
+  const loose = { parts: hummus, conditions: conditionsOf(), machine: { mostMl: 1800 }, atHand };
+  const bowl: AdviseInput = { ...loose, family: 'pulse', targets, tastes: {} };
+
+  test('what goes in keeps them where it can', () => {
+    const free = advise({ ...bowl, targets: { chilledBody: band(8, 8.6) } }, solver);
+    const ruled = advise(
+      { ...bowl, targets: { chilledBody: band(8, 8.6) }, ruled: { rules: [rule], rowIds } },
+      solver,
+    );
+    expect(free.suggestions.length).toBeGreaterThan(0);
+    expect(ruled.suggestions.length).toBeGreaterThan(0);
+    for (const { add, breaks, proposal } of ruled.suggestions) {
+      if (proposal.misses.length > 0) continue;
+      const of = (id: string) => add.find((one) => one.ingredient === id)?.massG ?? 0;
+      const off = Math.abs(20 + of('lemon-juice') - 0.25 * (80 + of('tahini-hulled')));
+      if (breaks.length === 0) expect(off).toBeLessThan(0.06 * 30);
+    }
+  });
+
+  test('what can only be mended by breaking one is told so', () => {
+    // sourer, with nothing but lemon to hand and a rule that allows no more of it
+    const sour: Targets = { acidG: band(0.42, 0.5) };
+    const lemonOnly = [ingredient('lemon-juice')];
+    const asked = { ...bowl, targets: sour, atHand: lemonOnly };
+    const ruled = advise({ ...asked, ruled: { rules: [rule], rowIds } }, solver);
+    const best = ruled.suggestions.find(({ proposal }) => proposal.misses.length === 0);
+    expect(advise(asked, solver).suggestions[0]?.breaks).toEqual([]);
+    expect(best?.breaks).toEqual(['a quarter as much lemon as tahini']);
+    expect(best?.proposal.why).toContain('“a quarter as much lemon as tahini” no longer holds');
   });
 });

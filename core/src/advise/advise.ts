@@ -91,15 +91,21 @@ function countingMarks({ parts, tastes, tastedAfter, conditions }: AdviseInput, 
   return { counting, stale };
 }
 
-/** Every way found of reaching one goal, by what goes in. */
-function waysTo(attempt: Attempt, choices: Choices): Suggestion[] {
+/**
+ * Every way found of reaching one goal, by what goes in.
+ *
+ * @param ruled whether the dip's rules hold meanwhile
+ */
+function waysTo(attempt: Attempt, choices: Choices, ruled = true): Suggestion[] {
   const { input, targets, held, from, solver } = attempt;
   const misses = missed(from.figures, targets);
   const bowlG = dipMass(input.parts);
   const limits = { mostShare: stepShare, bowlG };
   const wish = { wanted: targets, held };
+  const { ruled: _rules, ...unruled } = input;
+  const asked = ruled ? input : unruled;
   const solved = (set: readonly Ingredient[], rough = false) =>
-    solveAdditions(input, wish, set, { ...limits, rough }, solver);
+    solveAdditions(asked, wish, set, { ...limits, rough }, solver);
   const found = new Map<string, Suggestion>();
   const keep = (solution: Addition[] | null) => {
     if (!solution || solution.length === 0) return;
@@ -174,7 +180,12 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   }
   // where it may be right already, it is measured before anything goes in that can't come out
   const before = measure !== null && byHand.length === 0 ? [stop] : [];
-  const ways = attempts.flatMap((attempt) => waysTo(attempt, choices));
+  const asRuled = attempts.flatMap((attempt) => waysTo(attempt, choices));
+  // the tongue is right before a rule is: where none gets there by the rules, what breaks one is told with it
+  const stuck = input.ruled !== undefined && !asRuled.some(meetsAll);
+  const ways = stuck
+    ? [...asRuled, ...attempts.flatMap((attempt) => waysTo(attempt, choices, false))]
+    : asRuled;
   const ranked = bestOf(ways, dipMass(parts), input.targets);
   const suggestions = [...before, ...ranked];
   const most = (gives: readonly GivenUp[]) => gives[0]?.times ?? 0;

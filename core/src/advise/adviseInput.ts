@@ -1,3 +1,4 @@
+import type { Ruled } from '../dip/rulesOf';
 import type { Ingredient } from '../larder/ingredient';
 import type { Targets } from '../mix/targets';
 import type { Bowl } from '../proposal/proposal';
@@ -20,4 +21,6 @@ export interface AdviseInput extends Bowl {
   free?: FreeOf;
   /** Id of the ingredient it is named for. */
   leadId?: string;
+  /** What holds between the rows it is made by, and which of them each part is of. */
+  ruled?: Ruled;
 }

@@ -1,6 +1,6 @@
 import { measuringCv } from '../amounts/measuringCv';
 import { type GramLanding, landInGrams } from '../landing/land';
-import { type LandingRow, totalMiss } from '../landing/landing';
+import { type LandingRow, strongMost, totalMiss } from '../landing/landing';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { Ingredient, Role } from '../larder/ingredient';
 import type { Miss } from '../mix/figures';
@@ -16,7 +16,8 @@ import {
   type Targets,
 } from '../mix/targets';
 import type { Addition } from '../proposal/edit';
-import type { Bowl } from '../proposal/proposal';
+import type { AdviseInput } from './adviseInput';
+import { bowlRules } from './bowlRules';
 import { measured, measurings } from './measured';
 
 /** How far towards the middle of its band a figure is aimed, as a share of its width: body most, it is least known. */
@@ -42,16 +43,6 @@ function mostRegained(targets: Targets, inner: Targets): number {
     return sum + Math.max(0, ...ends.map((end) => missUnits(name, end, drawnIn)));
   }, 0);
 }
-
-/** Most of what is strong, as a share of the bowl: nobody mends a bowl with a cup of cumin (J). */
-const strongMost: Partial<Record<Role, number>> = {
-  salt: 0.02,
-  spice: 0.004,
-  aromatic: 0.015,
-  umami: 0.04,
-  sweetener: 0.03,
-  herb: 0.05,
-};
 
 /** What a bowl may be given, and how it is looked for. */
 export interface Limits {
@@ -146,7 +137,7 @@ export interface Wish {
  * @returns null when nothing of the set helps; not every answer meets every band, but for rough ones
  */
 export function solveAdditions(
-  { parts, conditions }: Pick<Bowl, 'parts' | 'conditions'>,
+  { parts, conditions, ruled }: Pick<AdviseInput, 'parts' | 'conditions' | 'ruled'>,
   { wanted, held }: Wish,
   set: readonly Ingredient[],
   limits: Limits,
@@ -165,13 +156,14 @@ export function solveAdditions(
     })),
   ];
   const rough = limits.rough === true;
+  const rules = bowlRules(ruled, parts, set);
   const weights = Object.fromEntries(
     (Object.keys(held) as TargetName[]).map((name) => [name, heldWeight]),
   );
   const missOf = ({ landing }: GramLanding, targets: Targets, masses: readonly number[]) =>
     totalMiss(landing, targets, masses);
   const land = (targets: Targets) => {
-    const request = { rows, targets: { ...held, ...targets }, conditions, weights };
+    const request = { rows, targets: { ...held, ...targets }, conditions, weights, rules };
     const straight = landInGrams(request, solver, 'mouth', false);
     // other starts are for what can't be reached at all, not for what is held
     const reached = missOf(straight, targets, straight.masses) <= wellAimed;

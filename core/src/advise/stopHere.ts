@@ -39,7 +39,7 @@ export function stopHere({ from, shelf, targets }: Attempt): {
         : `The body may be right already: ${told}. The ring or the press would tell, before anything goes in.`;
   const proposal = { ...nothing, why };
   return {
-    stop: { add: [], firstStep: [], proposal, gives: [], holds: [...heldNames] },
+    stop: { add: [], firstStep: [], proposal, gives: [], holds: [...heldNames], breaks: [] },
     measure,
   };
 }

@@ -6,6 +6,7 @@ import type { Addition } from '../proposal/edit';
 import type { Proposal, StartingBowl } from '../proposal/proposal';
 import type { TasteMarks } from '../readings/tastes';
 import type { AdviseInput } from './adviseInput';
+import { rulesBroken } from './bowlRules';
 import { type GivenUp, givenUp, type HeldName, heldNames, saidFrom } from './justNoticeable';
 import { leadGivenUp } from './leadGivenUp';
 import { halfOf } from './measured';
@@ -26,6 +27,8 @@ export interface Suggestion {
   gives: GivenUp[];
   /** What stays as it is, within what is noticed. */
   holds: HeldName[];
+  /** Rules of the dip, in the cook's words, that it would break. */
+  breaks: string[];
 }
 
 /** A bowl being advised on, with what every attempt needs of it. */
@@ -60,6 +63,7 @@ export function price(one: Suggestion, bowlG: number, targets: Targets): number 
     0.6 * (allergensGained.length + dietsLost.length) +
     0.3 * Math.max(0, keepDays.before - keepDays.after) +
     (overfillMl > 0.5 ? 2 : 0) +
+    2 * one.breaks.length +
     1.5 * nearerEdges(proposal, targets)
   );
 }
@@ -102,6 +106,7 @@ export function suggestion(attempt: Attempt, add: Addition[]): Suggestion {
     ...givenUp(from.figures, proposal.after, held),
     ...leadGivenUp(from.parts, [...from.parts, ...additionParts(add, shelf)], input.leadId),
   ].sort((a, b) => b.times - a.times);
+  const breaks = rulesBroken(input.ruled, input.parts, add, shelf);
   const moved = new Set(gives.map(({ name }) => name));
   const said = lacks.filter(({ name }) => !goal.means.includes(name));
   const why = whyWords({
@@ -116,11 +121,14 @@ export function suggestion(attempt: Attempt, add: Addition[]): Suggestion {
   return {
     add,
     firstStep: halfOf(add, shelf, from.conditions.measures),
-    proposal: { ...proposal, why },
+    proposal: { ...proposal, why: [why, ...breaks.map(brokenWords)].join(' ') },
+    breaks,
     gives,
     holds: heldNames.filter((name) => held[name] && !moved.has(name)),
   };
 }
+
+const brokenWords = (said: string) => `Then “${said}” no longer holds.`;
 
 /** Additions without those that can be left out: less to measure, with every band that was met met still. */
 export function pruned(attempt: Attempt, add: readonly Addition[]): Addition[] {
@@ -129,7 +137,9 @@ export function pruned(attempt: Attempt, add: readonly Addition[]): Addition[] {
     // what is too little to be said is no reason for one thing more
     const given = givenUp(attempt.from.figures, then, attempt.held);
     const gives = given.filter(({ times }) => times >= saidFrom).length;
-    return { off: missSum(then, attempt.targets), gives };
+    const { ruled, parts } = attempt.input;
+    const broken = rulesBroken(ruled, parts, some, attempt.shelf).length;
+    return { off: missSum(then, attempt.targets), gives: gives + broken };
   };
   let kept = [...add];
   let now = worth(kept);

@@ -23,6 +23,7 @@ export const fuzzyVolumesMl = {
   drop: 0.05,
 } as const;
 export type FuzzyUnit = keyof typeof fuzzyVolumesMl;
+export const fuzzyUnits = Object.keys(fuzzyVolumesMl) as FuzzyUnit[];
 
 export type Unit =
   MassUnit | MetricVolume | SystemUnit | FuzzyUnit | 'handful' | 'can' | 'bunch' | 'piece';

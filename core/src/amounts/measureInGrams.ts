@@ -12,6 +12,7 @@ import { type MeasureSystem, systemVolumesMl, unsizedCanG } from './measureSyste
 import { singular } from './pieceWords';
 import { combineCv, cvOfRange } from '../statistics/spread';
 import { measuringCv } from './measuringCv';
+import { pieceWord } from './printAmount';
 
 /** An amount in grams with the spread of the way it was measured. */
 export interface Grams {
@@ -74,7 +75,8 @@ function pieces(measure: Measure, ingredient: Measurable): GramsResult {
   const word = measure.piece ?? '';
   const size = sizeFactor[measure.size ?? 'medium'];
   const count = measure.value * size;
-  const written = measure.part ? `${measure.part} of ${word}s` : `${word}s`;
+  const many = pieceWord(word, 2);
+  const written = measure.part ? `${measure.part} of ${many}` : many;
   const further = word === '' || measure.part ? undefined : ingredient.morePieces[word];
   if (further) return { ok: true, value: { massG: count * further, cv: measuringCv.piece } };
   if (!pieceName || !pieceG) {

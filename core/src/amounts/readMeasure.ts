@@ -1,5 +1,6 @@
 import {
   type Fill,
+  fuzzyUnits,
   type Measure,
   metricVolumesMl,
   type Result,
@@ -22,20 +23,7 @@ const fail = (part: string, message: string): MeasureAt => ({
   error: { part, message },
 });
 const packageUnits = new Set<Unit>(['mg', 'g', 'kg', 'oz', 'lb', 'ml', 'cl', 'dl', 'l', 'floz']);
-const unitless = new Set<Unit>([
-  'pinch',
-  'dash',
-  'splash',
-  'drizzle',
-  'glug',
-  'squeeze',
-  'grind',
-  'grating',
-  'drop',
-  'handful',
-  'bunch',
-  'can',
-]);
+const unitless = new Set<Unit>([...fuzzyUnits, 'handful', 'bunch', 'can']);
 
 /** A unit at a token, with `fl oz` as two words. */
 function unitAt(list: Token[], at: number): { unit: Unit; next: number } | null {

@@ -4,6 +4,8 @@ import { linesRequest } from './linesRequest';
 import { planRequest } from './planRequest';
 import { coolRequest, prepareRequest, soakRequest } from './prepRequests';
 import { readingRequest } from './readingRequest';
+import { batchRequest } from './batchRequest';
+import { keepRequest } from './keepRequest';
 import { freeRequest } from './freeRequest';
 import { swapRequest } from './swapRequest';
 import type { LinearSolver } from '../landing/linearProgram';
@@ -53,6 +55,10 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return swapRequest(value);
     case 'free':
       return freeRequest(value);
+    case 'batch':
+      return batchRequest(value);
+    case 'keep':
+      return keepRequest(value);
   }
 }
 

@@ -13,6 +13,8 @@ export const verbs = [
   'lines',
   'swap',
   'free',
+  'batch',
+  'keep',
 ] as const;
 export type Verb = (typeof verbs)[number];
 

@@ -142,7 +142,7 @@ const consequencesAnswer = ({ cautions, ...consequences }: Consequences) => ({
 const additions = (add: readonly Addition[]): AdditionAnswer[] =>
   add.map(({ ingredient, massG, amount }) => ({ ingredient, massG, amount }));
 
-function suggestionAnswer({ add, firstStep, proposal, gives, holds }: Suggestion) {
+function suggestionAnswer({ add, firstStep, proposal, gives, holds, breaks }: Suggestion) {
   const { after, misses, consequences, sure, why } = proposal;
   return {
     add: additions(add),
@@ -155,6 +155,7 @@ function suggestionAnswer({ add, firstStep, proposal, gives, holds }: Suggestion
     overshootChance: sure.overshoot ?? 0,
     costEur: consequences.costEur,
     massG: after.massG,
+    ...(breaks.length > 0 ? { breaks } : {}),
     why,
   };
 }

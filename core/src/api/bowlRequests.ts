@@ -19,6 +19,7 @@ import {
   marksSchema,
 } from './marksRequest';
 import { type Caution, cautionsFor } from '../safety/cautions';
+import { requestRules, rulesSchema } from './requestRules';
 import { dipKeys, type DipRequest, partKeys, requestLarder, requestParts } from './dipRequest';
 import { BadInput, checked } from '../book/fieldError';
 import { type LandRequest, requestTargets, targetSchema } from './landRequest';
@@ -37,6 +38,8 @@ interface AdviseRequest extends DipRequest {
   target: LandRequest['target'];
   atHand: string[];
   mostMl: number | null;
+  /** What holds between what is in, in words. */
+  rules: string[];
 }
 
 const adviseSchema = Joi.object<AdviseRequest>({
@@ -56,6 +59,7 @@ const adviseSchema = Joi.object<AdviseRequest>({
   target: targetSchema.default({}),
   atHand: Joi.array().items(Joi.string().min(1).max(120)).max(40).required(),
   mostMl: Joi.number().positive().max(1_000_000).allow(null).default(null),
+  rules: rulesSchema,
 }).required();
 
 /** What to do next, with what must be asked first. */
@@ -74,6 +78,7 @@ export function adviseRequest(value: unknown, solver: LinearSolver): AdviseAnswe
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder);
   const { machine, conditions } = requestKitchen(request, larder, parts);
+  const ruled = requestRules(request.rules, parts, request.parts);
   const atHand = request.atHand.map((name, index) => {
     const found = resolveIngredient(larder, name);
     if (!found.ok) throw new BadInput(`atHand[${index}]`, found.message);
@@ -95,6 +100,7 @@ export function adviseRequest(value: unknown, solver: LinearSolver): AdviseAnswe
       ...marksOf(request.tastes, request.marks, parts.length),
       faults: request.faults,
       free: freeOf(request.free),
+      ...(ruled ? { ruled } : {}),
       atHand: [...new Map(atHand.map((one) => [one.id, one])).values()],
     },
     solver,

@@ -261,7 +261,21 @@ describe('land', () => {
     expect(answer.nearest.parts.length).toBe(parts.length);
   });
 
+  test('rules in words are kept, and named where they fight', () => {
+    const rules = ['as much lemon as tahini by weight'];
+    const answer = landRequest({ parts, target, rules }, solver);
+    if (!answer.feasible) throw new Error('should land');
+    const of = (id: string) => answer.parts.find(({ ingredient }) => ingredient === id)?.massG;
+    expect(of('lemon-juice')).toBeCloseTo(of('tahini-hulled') ?? NaN, 0);
+    const twice = [...rules, 'twice as much lemon as tahini'];
+    const fights = landRequest({ parts, target, rules: twice }, solver);
+    if (fights.feasible) throw new Error('should not land');
+    expect(fights.conflicts.flatMap((one) => one.rules)).toEqual(expect.arrayContaining(rules));
+  });
+
   test.each<[string, object, string]>([
+    ['a rule that is none', { target, rules: ['2 tbsp lemon juice'] }, 'rules[0]'],
+    ['a rule of what is not there', { target, rules: ['as much cheese as lemon'] }, 'rules[0]'],
     ['no target', {}, 'target'],
     ['an empty target', { target: {} }, 'target'],
     ['an unknown target', { target: { colour: 5 } }, 'target.colour'],

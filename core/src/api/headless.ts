@@ -4,6 +4,7 @@ import { resolveIngredient } from '../larder/find';
 import { shippedLarder } from '../larder/larder';
 import type { LinearSolver } from '../landing/linearProgram';
 import type { LandingPart } from '../landing/landParts';
+import { rulesOver } from '../dip/rulesOf';
 import { landSteadily } from '../landing/landSteadily';
 import { nudges } from '../dip/nudges';
 import { type MeasureSystem, measureSystems } from '../amounts/measureSystem';
@@ -20,6 +21,7 @@ import {
 } from './answers';
 import { requestKitchen } from './requestKitchen';
 import { BadInput, checked } from '../book/fieldError';
+import { requestRules } from './requestRules';
 import { type LandRequest, landRequestSchema, requestTargets } from './landRequest';
 import type { Caution } from '../safety/cautions';
 
@@ -103,7 +105,10 @@ export function landRequest(
   const { conditions } = requestKitchen(request, larder, parts);
   const targets = requestTargets(request.target);
   const { kitchenMeasures } = request;
-  return landingAnswer(landSteadily({ parts, targets, kitchenMeasures, conditions }, solver));
+  const ruled = requestRules(request.rules, parts, request.parts);
+  const rules = ruled ? { rules: rulesOver(ruled, parts) } : {};
+  const asked = { parts, targets, kitchenMeasures, conditions, ...rules };
+  return landingAnswer(landSteadily(asked, solver));
 }
 
 /** What an amount of an ingredient comes to; low and high are the central 90 %. */

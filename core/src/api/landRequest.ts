@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { type AskedName, askedNames, type Targets } from '../mix/targets';
 import { dipKeys, type DipRequest, partKeys, type PartRequest } from './dipRequest';
 import { BadInput } from '../book/fieldError';
+import { rulesSchema } from './requestRules';
 
 /** One wish: a number means ± 1 %, a pair its ends, either of them null for open. */
 type TargetRequest = number | [number | null, number | null];
@@ -18,6 +19,8 @@ export interface LandRequest extends DipRequest {
   parts: LandPartRequest[];
   target: Partial<Record<AskedName, TargetRequest>>;
   kitchenMeasures: boolean;
+  /** What holds between the parts, in words. */
+  rules: string[];
 }
 
 const wish = (schema: Joi.NumberSchema) =>
@@ -59,6 +62,7 @@ export const landRequestSchema = Joi.object<LandRequest>({
     .required(),
   target: targetSchema.min(1).required(),
   kitchenMeasures: Joi.boolean().default(false),
+  rules: rulesSchema,
 }).required();
 
 const singleNumberWithin = 0.01;

@@ -47,6 +47,7 @@ const schema = Joi.object<PlanRequest>({
           .pattern(id, count)
           .default({}),
         contains: Joi.array().items(id).max(40).default([]),
+        freeOf: Joi.array().items(id).max(40),
         maxHoldMin: minutes,
         pinnedAt: localTime,
       }),

@@ -7,6 +7,7 @@ import { mayAddFrom, type SwapQuestion } from '../swap/swapQuestion';
 import { dipKeys, type DipRequest, partKeys, requestLarder, requestParts } from './dipRequest';
 import { type LandRequest, requestTargets, targetSchema } from './landRequest';
 import { type FreeRequest, freeSchema } from './marksRequest';
+import { requestRules, rulesSchema } from './requestRules';
 import { requestKitchen } from './requestKitchen';
 
 /** A dip something is swapped in, as the shell and HTTP take it. */
@@ -16,6 +17,8 @@ export interface SwapDipRequest extends DipRequest {
   hold: number[];
   family: Family;
   target: LandRequest['target'];
+  /** What holds between the parts, in words. */
+  rules: string[];
 }
 
 /** Keys of one; each request adds its own. */
@@ -28,6 +31,7 @@ export const swapDipKeys = {
     .valid(...families)
     .default('pulse'),
   target: targetSchema.default({}),
+  rules: rulesSchema,
 };
 
 /**
@@ -43,6 +47,7 @@ export function swapDipQuestion(request: SwapDipRequest): {
   const read = requestParts(request, larder);
   request.hold.forEach((place, i) => withinParts(place, read.length, `hold[${i}]`));
   const { machine, conditions } = requestKitchen(request, larder, read);
+  const ruled = requestRules(request.rules, read, request.parts);
   return {
     larder,
     question: {
@@ -55,6 +60,7 @@ export function swapDipQuestion(request: SwapDipRequest): {
       under: { conditions, method: request.method, machine, worked: [] },
       targets: requestTargets(request.target),
       mayAdd: mayAddFrom(larder),
+      ...(ruled ? { ruled } : {}),
     },
   };
 }

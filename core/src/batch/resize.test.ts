@@ -6,6 +6,7 @@ import { kitMachine, defaultKit } from '../kitchen/kit';
 import { type ReadRow, readRow } from '../dip/readRow';
 import { shippedLarder } from '../larder/larder';
 import { readGrams } from '../amounts/toGrams';
+import { linearRule, ruleOff } from '../mix/rule';
 import { resizedRows, scarcest, sizeFactor, sizings } from './resize';
 
 const machine = kitMachine(defaultKit, 'food-processor');
@@ -115,4 +116,44 @@ test('the scarcest thing in the house sets how often it can be made', () => {
   ]);
   expect(scarcest(rows, house)).toEqual({ ingredientId: 'tahini-hulled', factor: 1.5 });
   expect(scarcest(rows, new Map())).toBeNull();
+});
+
+describe('another size by rules', () => {
+  const rows = read([
+    ['tahini-hulled', '¼ cup'],
+    ['lemon-juice', '¼ cup'],
+    ['sea-salt-fine', '1 tsp'],
+    ['chickpeas-cooked', '500 g'],
+  ]);
+  const ruled = rows.flatMap(({ row, ingredient }) =>
+    ingredient ? [{ ingredient, place: row.place, rowId: row.id }] : [],
+  );
+  const rule = linearRule(
+    {
+      ...{ id: 'a', said: 'as much tahini as lemon', sense: 'equal', times: 1, by: 'measure' },
+      ...{ of: { rows: ['r0'] }, to: { rows: ['r1'] } },
+    },
+    ruled,
+  );
+
+  test('keeps what held before, whatever rounding does', () => {
+    if (!rule) throw new Error('the rule rests');
+    fc.assert(
+      fc.property(fc.double({ min: 0.2, max: 6, noNaN: true }), (factor) => {
+        const sized = resizedRows(rows, factor, 'us', [rule]);
+        const masses = sized.map(({ amount }, i) => {
+          const ingredient = rows[i]?.ingredient;
+          const grams = ingredient ? readGrams(amount, ingredient, 'us') : null;
+          return grams?.ok ? grams.value.massG : NaN;
+        });
+        expect(Math.abs(ruleOff(rule, masses))).toBeLessThanOrEqual(rule.slack + 0.01);
+      }),
+    );
+  });
+
+  test('what did not hold before is no reason to move anything', () => {
+    const other = rule && { ...rule, right: rule.right.map((one) => one * 3) };
+    const plain = resizedRows(rows, 1.4, 'us');
+    expect(resizedRows(rows, 1.4, 'us', other ? [other] : [])).toEqual(plain);
+  });
 });

@@ -13,7 +13,10 @@ import { parseAmount } from '../amounts/parseAmount';
 import { printAmount, printGrams } from '../amounts/printAmount';
 import type { RawRow } from '../prepare/rawRow';
 import { scaleAmount } from '../amounts/scaleAmount';
-import { ownPieceWords } from '../amounts/toGrams';
+import { countedSize } from './countedSize';
+import { ownPieceWords, readGrams } from '../amounts/toGrams';
+import { timesToHold } from '../landing/keepRules';
+import { isKept, type LinearRule } from '../mix/rule';
 import type { ReadRow } from '../dip/readRow';
 
 /** What a dip can be sized by. */
@@ -109,14 +112,25 @@ function spareOf(terms: readonly Measure[], { pieceG }: Ingredient): ResizedRow[
   return null;
 }
 
-/** The raw thing in another size, in the measure it is written in. */
-function rawResized({ amount, words, way, rawG }: RawRow, factor: number): string {
+/**
+ * The raw thing in another size, in the measure it is written in; where that can't be counted and no word says it is raw, what it gives
+ * ready is weighed, since a weight alone is of that.
+ */
+function rawResized(
+  { amount, words, way, rawG, massG }: RawRow,
+  factor: number,
+): Pick<ResizedRow, 'amount' | 'off'> {
   const parsed = parseAmount(
     amount,
     Object.keys(way.pieceG).flatMap((one) => one.split(' ')),
   );
   const text = parsed.ok ? printAmount(scaleAmount(parsed.value, factor)) : '';
-  return `${isWeighed(amount) || !nice(text) ? printGrams(rawG * factor) : text}${words}`;
+  if (!isWeighed(amount) && nice(text)) return { amount: `${text}${words}`, off: 0 };
+  const counted = parsed.ok && !isWeighed(amount) ? countedSize(parsed.value, factor) : null;
+  if (counted) return { amount: `${counted.text}${words}`, off: counted.off };
+  return words === '' && !isWeighed(amount)
+    ? { amount: printGrams(massG * factor), off: 0 }
+    : { amount: `${printGrams(rawG * factor)}${words}`, off: 0 };
 }
 
 /**
@@ -124,8 +138,61 @@ function rawResized({ amount, words, way, rawG }: RawRow, factor: number): strin
  * measures a cook has; weights as weights. What can't be read, and what is to taste, stays as it is.
  *
  * @param factor > 0
+ * @param rules of the dip: what rounding would break of them is measured more finely
  */
 export function resizedRows(
+  rows: readonly ReadRow[],
+  factor: number,
+  measures: MeasureSystem,
+  rules: readonly LinearRule[] = [],
+): ResizedRow[] {
+  const sized = eachResized(rows, factor, measures);
+  return rules.length > 0 ? keptInSize(rows, sized, factor, measures, rules) : sized;
+}
+
+/** What a row in another size weighs, g; as it should be where it can't be read. */
+function sizedG({ amount }: ResizedRow, { ingredient, massG }: ReadRow, by: SizedBy): number {
+  const read = ingredient ? readGrams(amount, ingredient, by.measures) : null;
+  return read?.ok ? read.value.massG : massG * by.factor;
+}
+
+interface SizedBy {
+  factor: number;
+  measures: MeasureSystem;
+}
+
+/** Rows in another size with what rounding broke of the rules measured anew, weighed where no spoon is near enough. */
+function keptInSize(
+  rows: readonly ReadRow[],
+  sized: readonly ResizedRow[],
+  factor: number,
+  measures: MeasureSystem,
+  rules: readonly LinearRule[],
+): ResizedRow[] {
+  const kept = [...sized];
+  const by = { factor, measures };
+  const massesNow = () =>
+    rows.map((read, i) => (kept[i] ? sizedG(kept[i], read, by) : read.massG * factor));
+  const before = rows.map(({ massG }) => massG);
+  for (const rule of rules) {
+    const masses = massesNow();
+    if (isKept(rule, masses) || !isKept(rule, before)) continue;
+    const moved = rows.map(({ row }, i) => (rule.left[i] ?? 0) !== 0 && !row.hold);
+    const times = timesToHold(rule, masses, moved);
+    if (times === null) continue;
+    rows.forEach(({ ingredient }, i) => {
+      const one = kept[i];
+      if (moved[i] !== true || !one || !ingredient) return;
+      const massG = (masses[i] ?? 0) * times;
+      const near = closeKitchenMeasure(massG, ingredient, measures);
+      const fits = Math.abs(near.massG / massG - 1) <= rule.slack;
+      kept[i] = { ...one, amount: fits ? near.text : printGrams(massG), off: 0 };
+    });
+  }
+  return kept;
+}
+
+function eachResized(
   rows: readonly ReadRow[],
   factor: number,
   measures: MeasureSystem,
@@ -133,7 +200,7 @@ export function resizedRows(
   return rows.map(({ row, ingredient, massG, error, toTaste, fromRaw }) => {
     const same = { rowId: row.id, amount: row.amount, off: 0, spare: null };
     if (error !== null || toTaste || !ingredient || massG <= 0) return same;
-    if (fromRaw) return { ...same, amount: rawResized(fromRaw, factor) };
+    if (fromRaw) return { ...same, ...rawResized(fromRaw, factor) };
     const parsed = parseAmount(row.amount, ownPieceWords(ingredient));
     if (!parsed.ok || parsed.value.kind === 'toTaste') return same;
     const scaled = scaleAmount(parsed.value, factor);
@@ -144,6 +211,8 @@ export function resizedRows(
       return { ...same, amount: grams ? printGrams(massG * factor) : text };
     }
     if (nice(text)) return { ...same, amount: text, spare: spareOf(terms, ingredient) };
+    const counted = countedSize(parsed.value, factor);
+    if (counted) return { ...same, amount: counted.text, off: counted.off };
     const near = closeKitchenMeasure(massG * factor, ingredient, measures);
     return { ...same, amount: near.text, off: near.massG / (massG * factor) - 1 };
   });

@@ -22,7 +22,7 @@ const amount = (dip: Dip, id: string, to: string): Dip => ({
   rows: dip.rows.map((row) => (row.id === id ? { ...row, amount: to } : row)),
 });
 const amounts = ({ rows }: Dip) => rows.map((row) => `${row.id} ${row.amount}`);
-const rowIds = (dip: Dip, of: Dip) => changesOfBase(dip, of).map(({ rowId }) => rowId);
+const rowIds = (dip: Dip, of: Dip) => changesOfBase(dip, of).map(({ key }) => key);
 
 describe('what a base’s change is to its variant', () => {
   test('nothing before anything has changed, and nothing for what is the same already', () => {
@@ -181,5 +181,48 @@ describe('variants of a dip that changes', () => {
     expect(descendingFrom(follower, null)).toMatchObject({ parentId: null });
     expect(descendingFrom(follower, null)).not.toHaveProperty('seen');
     expect(descendingFrom(follower, variant)).toMatchObject({ parentId: 'smoked' });
+  });
+});
+
+describe('how a base is made, and what it is to be', () => {
+  const scoops = { chilledBody: { low: 6.8, high: 7.6 } };
+  const made = { ...base, machineId: 'mortar', targets: scoops, keepDays: 3 };
+
+  test('is offered thing by thing, and what the variant made otherwise is named', () => {
+    const own = { ...variant, machineId: 'stick-blender' };
+    expect(changesOfBase(own, made)).toMatchObject([
+      { key: 'setting machineId', now: 'mortar', own: 'stick-blender', conflict: true },
+      { key: 'setting keepDays', now: 3, conflict: false },
+      { key: 'setting chilledBody', now: scoops.chilledBody, conflict: false },
+    ]);
+  });
+
+  test('is taken one by one or left, and is asked about once', () => {
+    const taken = settledWith(variant, made, ['setting chilledBody'], ['setting machineId']);
+    expect(taken).toMatchObject({ targets: scoops, machineId: variant.machineId });
+    expect(changesOfBase(taken, made)).toMatchObject([{ key: 'setting keepDays' }]);
+    const all = settledWith(taken, made, ['setting keepDays']);
+    expect(all.keepDays).toBe(3);
+    expect(changesOfBase(all, made)).toEqual([]);
+    // what was taken back there is offered as taken back
+    const { keepDays: _days, ...usual } = made;
+    const again = settledWith(all, usual, ['setting keepDays']);
+    expect(again).not.toHaveProperty('keepDays');
+  });
+
+  test('two targets at once are both taken over', () => {
+    const both = { ...base, targets: { ...scoops, saltG: { low: 0.9, high: 1.1 } } };
+    const keys = changesOfBase(variant, both).map(({ key }) => key);
+    expect(settledWith(variant, both, keys).targets).toEqual(both.targets);
+  });
+
+  test('a variant keeps what it saw before the first change, and one that follows goes with it', () => {
+    const { seenAs: _as, ...plain } = variant;
+    const follows: Dip = { ...plain, id: 'follows', follows: true };
+    const book = bookOf([base, plain, follows]);
+    const after = withChanges(book, withVariants(book, [put('dips', made)])).dips;
+    expect(after.get(plain.id)?.seenAs).toMatchObject({ machineId: base.machineId });
+    expect(changesOfBase(after.get(plain.id) ?? plain, made).length).toBe(3);
+    expect(after.get('follows')).toMatchObject({ machineId: 'mortar', keepDays: 3 });
   });
 });

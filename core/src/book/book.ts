@@ -1,6 +1,9 @@
 import type { OwnIngredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../amounts/measureSystem';
+import type { Batch } from './batch';
 import type { Byproduct } from './byproduct';
+import type { KeptContainer } from './container';
+import type { KeptPrice } from './price';
 import type { Dip } from '../dip/dip';
 import { defaultKit, type Kit } from '../kitchen/kit';
 import type { KeptSwap } from './keptSwap';
@@ -25,6 +28,8 @@ export interface Settings {
   began: 'sample' | 'blank' | 'file' | null;
   /** What the cook meant by words that could be several foods: an ingredient's id, by the words. */
   picked?: Readonly<Record<string, string>>;
+  /** What prices are in, as it is written before a figure; € where nobody has said. */
+  currency?: string;
 }
 
 export const defaultSettings: Settings = {
@@ -48,6 +53,9 @@ export interface BookTables {
   byproducts: Byproduct;
   timers: Timer;
   swaps: KeptSwap;
+  batches: Batch;
+  containers: KeptContainer;
+  prices: KeptPrice;
 }
 export type TableName = keyof BookTables;
 
@@ -64,6 +72,9 @@ export const tableNames = [
   'byproducts',
   'timers',
   'swaps',
+  'batches',
+  'containers',
+  'prices',
 ] as const satisfies readonly TableName[];
 
 /** Tables that a file holds as lists of records; there is one record of settings. */

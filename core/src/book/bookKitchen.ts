@@ -2,26 +2,41 @@ import type { Kitchen } from '../kitchen/kitchen';
 import { type Larder, larderWith, shippedLarder } from '../larder/larder';
 import type { Calibration } from '../readings/calibrate';
 import { type Book, settingsOf } from './book';
+import { latestPrices } from './price';
 import { bookCalibration } from './bookCalibration';
 
 /** The tables a kitchen is made of. */
-type KitchenTables = Pick<Book, 'larder' | 'settings' | 'yields' | 'trials' | 'runs'>;
+type KitchenTables = Pick<Book, 'larder' | 'settings' | 'yields' | 'trials' | 'runs' | 'prices'>;
 
-const larders = new WeakMap<object, Larder>();
+const larders = new WeakMap<object, WeakMap<object, Larder>>();
+const noPrices: Book['prices'] = new Map();
 
 /**
- * The book's larder: the shipped one under the cook's own; the same object while nothing of it changes. An own
- * ingredient that is like one no longer there is left out rather than taking the larder with it.
+ * The book's larder: the shipped one under the cook's own, at the prices the cook paid last; the same object while nothing of it
+ * changes. An own ingredient that is like one no longer there is left out rather than taking the larder with it.
  */
-export function bookLarder(own: Book['larder']): Larder {
-  const known = larders.get(own);
+export function bookLarder(own: Book['larder'], prices: Book['prices'] = noPrices): Larder {
+  const byPrices = larders.get(own) ?? new WeakMap<object, Larder>();
+  larders.set(own, byPrices);
+  const known = byPrices.get(prices);
   if (known) return known;
   const usable = [...own.values()].filter(
     (one) => !('like' in one) || shippedLarder.has(one.like) || own.has(one.like),
   );
-  const larder = larderWith(usable);
-  larders.set(own, larder);
+  const larder = pricedLarder(larderWith(usable), prices);
+  byPrices.set(prices, larder);
   return larder;
+}
+
+/** A larder at the prices that were paid last, so that a swap, a landing and a batch cost the same. */
+function pricedLarder(larder: Larder, prices: Book['prices']): Larder {
+  if (prices.size === 0) return larder;
+  const priced = new Map(larder);
+  for (const [id, { price, forG }] of latestPrices(prices.values())) {
+    const one = larder.get(id);
+    if (one) priced.set(id, { ...one, costHintEurPerKg: (1000 * price) / forG });
+  }
+  return priced;
 }
 
 const yieldLists = new WeakMap<object, Kitchen['yields']>();
@@ -45,7 +60,7 @@ function calibrations({ trials, runs }: Pick<Book, 'trials' | 'runs'>, larder: L
 }
 
 let last: { tables: KitchenTables; kitchen: Kitchen } | null = null;
-const tables = ['larder', 'settings', 'yields', 'trials', 'runs'] as const;
+const tables = ['larder', 'settings', 'yields', 'trials', 'runs', 'prices'] as const;
 
 /**
  * The kitchen of a book: its larder, measures, kit, yields and what its readings have taught. The same object while
@@ -56,7 +71,7 @@ export function bookKitchen(book: KitchenTables): Kitchen {
   if (before && tables.every((table) => before.tables[table] === book[table])) {
     return before.kitchen;
   }
-  const larder = bookLarder(book.larder);
+  const larder = bookLarder(book.larder, book.prices);
   const { measures, kit } = settingsOf(book);
   const sameReadings =
     before?.tables.trials === book.trials &&

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Byproduct, byproductOf, dateAfter, keptByproducts } from './byproduct';
+import { type Byproduct, byproductOf, keptByproducts } from './byproduct';
+import { dateAfter } from '../safety/localDates';
 import { secondsLeft, startTimer } from './timer';
 
 const leftover = {

@@ -1,4 +1,5 @@
 import type { Leftover } from '../prepare/prepare';
+import { dateAfter } from '../safety/localDates';
 
 /** Something left over from making something ready, kept for its next use. */
 export interface Byproduct {
@@ -16,13 +17,6 @@ export interface Byproduct {
   from: string;
   /** What became of it; null while it is there. */
   gone: { how: 'used' | 'thrown'; on: string } | null;
-}
-
-/** A local date so many days later. */
-export function dateAfter(date: string, days: number): string {
-  const at = new Date(`${date}T00:00Z`);
-  at.setUTCDate(at.getUTCDate() + days);
-  return at.toISOString().slice(0, 10);
 }
 
 /**

@@ -1,6 +1,7 @@
 import { type Dip, mostRows, plainRow, type Row } from '../dip/dip';
 import { withRow } from '../dip/dipRows';
 import type { ReadPart } from '../lines/lineReading';
+import type { Rule } from '../mix/rule';
 import type { Band, TargetName } from '../mix/targets';
 
 /** A dip with another amount in a row, as typed. */
@@ -78,4 +79,9 @@ export function withRowMoved(dip: Dip, from: number, to: number): Dip {
 export function withTarget(dip: Dip, name: TargetName, band: Band | null): Dip {
   const { [name]: _old, ...rest } = dip.targets;
   return { ...dip, targets: band ? { ...rest, [name]: band } : rest };
+}
+
+/** A dip with other rules between its rows. */
+export function withRules({ rules: _rules, ...dip }: Dip, rules: readonly Rule[]): Dip {
+  return rules.length > 0 ? { ...dip, rules } : dip;
 }

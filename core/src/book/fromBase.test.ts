@@ -68,7 +68,7 @@ describe('what a variant does otherwise than its base', () => {
     const other = { ...variant(base.rows), machineId: 'jug-blender', targets: {} };
     expect(differencesFromBase(other, base, larder)).toEqual([
       { kind: 'making', what: 'machineId' },
-      { kind: 'target', name: 'saltG' },
+      { kind: 'target', name: 'saltG', base: { low: 0.9, high: 1.1 }, own: undefined },
     ]);
   });
 

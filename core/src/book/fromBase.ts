@@ -1,5 +1,5 @@
 import type { Dip, Row } from '../dip/dip';
-import { type TargetName, targetNames } from '../mix/targets';
+import { type Band, type TargetName, targetNames } from '../mix/targets';
 import type { Larder } from '../larder/larder';
 import type { DipSettings, Edit } from '../proposal/edit';
 import { apart } from '../swap/relatives';
@@ -14,9 +14,9 @@ export type BaseDifference =
   | { kind: 'added'; own: Row }
   /** Left out; it would stand before the variant's own row of that id, or last. */
   | { kind: 'left out'; base: Row; before: string | null }
-  /** Made otherwise: grind, machine, when it is tasted, how long it is kept. */
+  /** Made otherwise: grind, machine, when it is tasted, how long it is kept, what holds between its rows. */
   | { kind: 'making'; what: keyof Omit<DipSettings, 'targets'> }
-  | { kind: 'target'; name: TargetName };
+  | { kind: 'target'; name: TargetName; base: Band | undefined; own: Band | undefined };
 
 /** What else may stand for a base's row: what has its work, and what tastes like it. */
 function standIns(larder: Larder): Stands[] {
@@ -30,7 +30,7 @@ function standIns(larder: Larder): Stands[] {
   ];
 }
 
-const settings = ['method', 'machineId', 'tasting', 'keepDays'] as const;
+const settings = ['method', 'machineId', 'tasting', 'keepDays', 'rules'] as const;
 const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
 
 /**
@@ -59,7 +59,9 @@ export function differencesFromBase(dip: Dip, base: Dip, larder: Larder): BaseDi
       .map((what): BaseDifference => ({ kind: 'making', what })),
     ...targetNames
       .filter((name) => !same(dip.targets[name], base.targets[name]))
-      .map((name): BaseDifference => ({ kind: 'target', name })),
+      .map((name): BaseDifference => ({
+        ...{ kind: 'target', name, base: base.targets[name], own: dip.targets[name] },
+      })),
   ];
 }
 

@@ -298,7 +298,27 @@ export const migrations: readonly Migration[] = [
       larder: ({ season: _season, ...one }) => one,
     },
   },
+  {
+    name: 'rules that hold between rows; rows that are left open; how a base was made when its variant last saw it; batches, containers, prices; saturated fat and packs',
+    from: 13,
+    up: {},
+    down: {
+      dips: ({ rules: _rules, seenAs: _as, ...dip }) => ({
+        ...dip,
+        ...withoutOpen(dip, 'rows'),
+        ...withoutOpen(dip, 'seen'),
+      }),
+      settings: ({ currency: _currency, ...settings }) => settings,
+      larder: ({ saturatesG: _saturates, soldAs: _sold, ...one }) => one,
+    },
+  },
 ];
+
+/** A list of rows of a dip without what they are open to; nothing where the dip has no such list. */
+function withoutOpen(dip: Loose, list: 'rows' | 'seen'): Loose {
+  if (dip[list] === undefined) return {};
+  return { [list]: listOf(dip[list]).map(({ open: _open, ...row }) => row) };
+}
 
 /**
  * Brings a record from an older version to the present one.

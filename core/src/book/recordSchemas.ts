@@ -9,13 +9,14 @@ import { measureSystems } from '../amounts/measureSystem';
 import { families } from '../mix/families';
 import { amountViews, type Settings } from './book';
 import type { Byproduct } from './byproduct';
-import { type Dip, mostRows, tastings } from '../dip/dip';
+import { type Dip, mostRows, mostRules, tastings } from '../dip/dip';
 import type { Kit } from '../kitchen/kit';
 import type { Plan } from '../day/plan';
 import type { StockItem } from './stock';
 import { localDate, localTime, moment } from './realTimes';
 import type { Timer } from './timer';
 import type { YieldResult } from '../prepare/yieldResult';
+import { ruleSchema } from './ruleSchema';
 import type { Run } from './run';
 import { type KeptSwap, type SwapSide, swapVerdicts } from './keptSwap';
 import { type Course, reasons } from './runEvents';
@@ -85,6 +86,16 @@ const share = Joi.number().min(0).max(100);
 
 const targets = Joi.object(Object.fromEntries(askedNames.map((name) => [name, band])));
 
+/** How a dip is made and what it is to be. */
+const making = {
+  method: method.required(),
+  machineId: id.required(),
+  targets: targets.required(),
+  rules: Joi.array().items(ruleSchema).unique('id').max(mostRules),
+  tasting: Joi.string().valid(...tastings),
+  keepDays: Joi.number().integer().min(1).max(365),
+};
+
 export const dipSchema = Joi.object<Dip>({
   id: id.required(),
   name: Joi.string().min(1).max(200).required(),
@@ -93,18 +104,15 @@ export const dipSchema = Joi.object<Dip>({
     .required(),
   parentId: id.allow(null).required(),
   seen: Joi.array().items(row).unique('id').max(mostRows),
+  seenAs: Joi.object(making),
   follows: Joi.boolean().valid(true),
   source: text(1000),
   note: text(4000).required(),
   rows: Joi.array().items(row).unique('id').max(mostRows).required(),
-  method: method.required(),
-  machineId: id.required(),
+  ...making,
   servedAtC: Joi.number().min(-10).max(80).required(),
   portionG: Joi.number().positive().max(10_000).required(),
   leadId: id,
-  targets: targets.required(),
-  tasting: Joi.string().valid(...tastings),
-  keepDays: Joi.number().integer().min(1).max(365),
   nextThing: text(1000).required(),
   createdAt: moment.required(),
 });
@@ -171,6 +179,7 @@ export const settingsSchema = Joi.object<Settings>({
   kit: kit.required(),
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
   picked: Joi.object().pattern(Joi.string().max(120), Joi.string().min(1).max(60)).max(1000),
+  currency: Joi.string().min(1).max(8),
 });
 
 /** Refuses a zone that no clock here knows. */

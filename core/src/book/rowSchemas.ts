@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { type Row, type WorkedIn, workings } from '../dip/dip';
+import { mostFillings, type OpenRole, type Row, type WorkedIn, workings } from '../dip/dip';
 import { garlicForms, goesInC, places } from '../mix/part';
 import type { RawWay } from '../prepare/rawWay';
 import type { TrialRow } from './trialRow';
@@ -35,6 +35,11 @@ export const workedIn = Joi.object<WorkedIn>({
   lookFor: text(300).required(),
 });
 
+const openRole = Joi.object<OpenRole>({
+  said: Joi.string().min(1).max(100).required(),
+  among: Joi.array().items(id).unique().max(mostFillings).required(),
+});
+
 export const row = Joi.object<Row>({
   id: id.required(),
   ingredientId: id.required(),
@@ -46,6 +51,7 @@ export const row = Joi.object<Row>({
   max: text(200),
   sure: text(200),
   noSubstitute: text(200),
+  open: openRole,
   atC,
   raw: rawWay,
   worked: workedIn,

@@ -5,6 +5,7 @@ import type { Dip } from '../dip/dip';
 import { isSteeredBy } from '../dip/steered';
 import { conditionsFor, type Kitchen, machineFor } from '../kitchen/kitchen';
 import { alwaysAtHand } from '../larder/everyday';
+import type { Larder } from '../larder/larder';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
 import { type Run } from './run';
@@ -101,6 +102,18 @@ export function withinReach({ atHand }: Run, dip: Pick<Dip, 'rows'>): string[] {
   return atHand ?? [...new Set([...dip.rows.map((row) => row.ingredientId), ...alwaysAtHand])];
 }
 
+/** Which row of its dip each thing in the bowl is of: the one it was planned as or went in for, else one of the same thing. */
+function rowIdsIn(run: Run, { rows }: Pick<Dip, 'rows'>, larder: Larder): (string | null)[] {
+  const known = new Set(rows.map(({ id }) => id));
+  return entriesOf(run).flatMap((entry) => {
+    const row = rowIn(entry);
+    if (!row || !larder.has(row.ingredientId)) return [];
+    const own = [entry.rowId, entry.instead, entry.restOf].find((id) => known.has(id ?? ''));
+    const alike = rows.find(({ ingredientId }) => ingredientId === row.ingredientId);
+    return [own ?? alike?.id ?? null];
+  });
+}
+
 /** A run's bowl as the advisor is asked about it. */
 export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInput {
   const { larder } = kitchen;
@@ -118,6 +131,7 @@ export function adviceQuestion(run: Run, dip: Dip, kitchen: Kitchen): AdviseInpu
     timesMarked: timesMarked(run.events),
     faults: faultsNow(run),
     ...(run.tastedAfter ? { tastedAfter: run.tastedAfter } : {}),
+    ...(dip.rules ? { ruled: { rules: dip.rules, rowIds: rowIdsIn(run, dip, larder) } } : {}),
     atHand: withinReach(run, dip).flatMap((id) => larder.get(id) ?? []),
   };
 }

@@ -10,7 +10,7 @@ import type { Candidate } from '../swap/swap';
 import { type AmountBy, mayAddFrom, type SwapQuestion } from '../swap/swapQuestion';
 import type { Run } from './run';
 import { runConditions, runTargets } from './runBowl';
-import { entriesOf, rowIn } from './runEvents';
+import { entriesOf, rowIn, type RunEntry } from './runEvents';
 import { trialParts } from './trialParts';
 
 /**
@@ -51,8 +51,17 @@ export function swapQuestionOfRun(
       worked: there.map(({ entry }) => entry.worked),
     },
     mayAdd: mayAddFrom(kitchen.larder),
+    ...(dip.rules
+      ? { ruled: { rules: dip.rules, rowIds: there.map(({ entry }) => rowIdOf(entry, dip)) } }
+      : {}),
     ...(lead ? { leadId: lead.ingredient } : {}),
   };
+}
+
+/** The row of its dip an addition is of: planned as it, gone in for it, or the rest of it. */
+function rowIdOf(entry: RunEntry, { rows }: Pick<Dip, 'rows'>): string | null {
+  const ids = [entry.rowId, entry.instead, entry.restOf];
+  return ids.find((id) => rows.some((row) => row.id === id)) ?? null;
 }
 
 /** What goes in for a swap at the bowl: the newcomer, then what makes up for it, as more of what is there. */

@@ -1,3 +1,5 @@
+import { daysBetween } from '../safety/localDates';
+
 /** Something there is in the house, ready to go in. */
 export interface StockItem {
   /** Of the ingredient: there is one entry for each. */
@@ -9,6 +11,4 @@ export interface StockItem {
 }
 
 /** Days from one local date to another; negative when it is past. */
-export function daysUntil(useBy: string, today: string): number {
-  return Math.round((Date.parse(`${useBy}T00:00Z`) - Date.parse(`${today}T00:00Z`)) / 86_400_000);
-}
+export const daysUntil = (useBy: string, today: string): number => daysBetween(today, useBy);

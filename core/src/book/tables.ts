@@ -13,6 +13,7 @@ import {
   trialSchema,
   yieldSchema,
 } from './recordSchemas';
+import { batchSchema, containerSchema, priceSchema } from './batchSchemas';
 import { moment } from './realTimes';
 
 /** What a file and the database need to know of a table. How its records change stands in `migrations.ts`. */
@@ -37,6 +38,9 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
   byproducts: { schema: byproductSchema, most: 20_000, since: 5 },
   timers: { schema: timerSchema, most: 1000, since: 5 },
   swaps: { schema: swapSchema, most: 20_000, since: 12 },
+  batches: { schema: batchSchema, most: 20_000, since: 14 },
+  containers: { schema: containerSchema, most: 500, since: 14 },
+  prices: { schema: priceSchema, most: 20_000, since: 14 },
 };
 
 /** A book file as docs/format.md describes it, at the present version. */

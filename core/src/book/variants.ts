@@ -1,4 +1,4 @@
-import type { Dip } from '../dip/dip';
+import { type Dip, makingOf } from '../dip/dip';
 import { followed } from './baseChanges';
 import type { Book } from './book';
 import { type Change, put, withChanges } from './change';
@@ -6,6 +6,19 @@ import { type Change, put, withChanges } from './change';
 /** The variants of a dip. */
 export function variantsOf({ dips }: Pick<Book, 'dips'>, dipId: string): Dip[] {
   return [...dips.values()].filter(({ parentId }) => parentId === dipId);
+}
+
+const making = (dip: Dip) => JSON.stringify(makingOf(dip));
+
+/** Whether anything of a base changed that its variants have of it. */
+const changedForVariants = (was: Dip, base: Dip) =>
+  was.rows !== base.rows || making(was) !== making(base);
+
+/** A variant that keeps what it last saw of its base, from before the first change of it. */
+function sawBefore(variant: Dip, was: Dip, base: Dip): Dip {
+  const rows = variant.seen || was.rows === base.rows ? {} : { seen: was.rows };
+  const as = variant.seenAs || making(was) === making(base) ? {} : { seenAs: makingOf(was) };
+  return 'seen' in rows || 'seenAs' in as ? { ...variant, ...rows, ...as } : variant;
 }
 
 /**
@@ -22,10 +35,10 @@ export function withVariants(book: Book, changes: readonly Change[]): Change[] {
     const change = all[at];
     if (change?.table !== 'dips' || known.has(change.id)) continue;
     const [was, base] = [book.dips.get(change.id), after.dips.get(change.id)];
-    if (!was || !base || was.rows === base.rows) continue;
+    if (!was || !base || !changedForVariants(was, base)) continue;
     known.add(change.id);
     for (const variant of variantsOf(after, base.id)) {
-      const saw = variant.seen ? variant : { ...variant, seen: was.rows };
+      const saw = sawBefore(variant, was, base);
       const next = saw.follows ? followed(saw, base) : saw;
       if (next === variant || known.has(variant.id)) continue;
       all.push(put('dips', next));
@@ -48,8 +61,10 @@ export function mayDescendFrom({ dips }: Pick<Book, 'dips'>, dipId: string, base
 
 /** A dip made a variant of another, or a base of its own. */
 export function descendingFrom(dip: Dip, base: Dip | null): Dip {
-  const { seen: _seen, follows: _follows, ...rest } = dip;
-  return base ? { ...rest, parentId: base.id, seen: base.rows } : { ...rest, parentId: null };
+  const { seen: _seen, seenAs: _as, follows: _follows, ...rest } = dip;
+  return base
+    ? { ...rest, parentId: base.id, seen: base.rows, seenAs: makingOf(base) }
+    : { ...rest, parentId: null };
 }
 
 /** What becomes of a dip’s variants when it goes: up to what it came from, bases of their own, or gone with it. */

@@ -2,17 +2,18 @@ import { kitchenOf } from '../../test/kitchenOf';
 import { describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
 import { planFaults } from '../../test/planChecker';
-import type { Dip } from '../dip/dip';
+import { type Dip, plainRow } from '../dip/dip';
+import { keptFreeOf } from '../dip/keptFree';
 import { ingredient } from '../../test/larderIngredient';
 import { emptyPlan, usualResources } from './plan';
-import { shippedLarder } from '../larder/larder';
+import { larderWith, shippedLarder } from '../larder/larder';
 import { yieldOf } from '../prepare/yields';
 import { routeOfRow } from '../prepare/routeOfRow';
 import { usualWay } from '../prepare/usualWay';
 import { dayNeeds, type Hurry } from './dayNeeds';
 import { dayTasks } from './dayTasks';
 import { planDay } from './planDay';
-import { shoppingList, shoppingText } from './shopping';
+import { shoppingList, shoppingText, spareG } from './shopping';
 
 const rowsOf = (id: string, rows: [string, string][]): Dip =>
   dip(id, {
@@ -199,6 +200,51 @@ test('the shopping list counts pieces and cans up, weighs the rest, and buys no 
     amount: '3',
     what: 'lemons',
   });
-  expect(text).toContain('160 g  Tahini, hulled, light');
+  expect(text).toContain('1 jar  Tahini, hulled, light');
   expect(text).not.toMatch(/water/i);
+});
+
+describe('a dip made free of something', () => {
+  const base = dip('base', { rows: [plainRow('t', 'tahini-hulled', '80 g')] });
+  const free = dip('free', { parentId: 'base', rows: [plainRow('s', 'sunflower-butter', '80 g')] });
+
+  test('is kept free of what its base has, and a base of nothing', () => {
+    expect(keptFreeOf(free, base, kitchenOf())).toEqual(['sesame']);
+    expect(keptFreeOf(base, undefined, kitchenOf())).toEqual([]);
+    expect(keptFreeOf(base, base, kitchenOf())).toEqual([]);
+  });
+
+  test('is blended before it, that day', () => {
+    const both = new Map([base, free].map((one) => [one.id, one]));
+    const found = dayNeeds(
+      { dips: [...both.keys()].map((dipId) => ({ dipId, massG: 400 })) },
+      both,
+      kitchenOf(),
+    );
+    const blend = dayTasks(found, { pins: {} }, kitchenOf()).find(({ id }) => id === 'free/blend');
+    expect(blend?.freeOf).toEqual(['sesame']);
+  });
+});
+
+test('what is bought by the pack says what is left over of it, the cook’s own packs first', () => {
+  const paste = dip('paste', {
+    rows: [plainRow('t', 'tahini-hulled', '310 g'), plainRow('g', 'garlic-raw', '63 g')],
+  });
+  const one = new Map([[paste.id, paste]]);
+  const list = (kitchen = kitchenOf()) =>
+    shoppingList(
+      dayNeeds({ dips: [{ dipId: 'paste', massG: 373 }] }, one, kitchen),
+      kitchen.larder,
+    );
+  const tahini = list().find(({ ingredientId }) => ingredientId === 'tahini-hulled');
+  expect([tahini?.amount, tahini?.boughtG, tahini?.stock]).toEqual(['2 jars', 600, '600 g']);
+  expect(tahini && spareG(tahini)).toBeCloseTo(290, 6);
+  const garlic = list().find(({ ingredientId }) => ingredientId === 'garlic-raw');
+  expect(garlic?.amount).toBe('2 heads');
+  const larder = larderWith([{ id: 'tahini-hulled', like: 'tahini-hulled', packageG: 250 }]);
+  const own = list(kitchenOf({ larder })).find(
+    ({ ingredientId }) => ingredientId === 'tahini-hulled',
+  );
+  expect([own?.amount, own?.boughtG]).toEqual(['2 jars of 250 g', 500]);
+  for (const item of list()) expect(item.boughtG).toBeGreaterThanOrEqual(item.needG - 1e-9);
 });

@@ -1,3 +1,4 @@
+import { keptFreeOf } from '../dip/keptFree';
 import { bowlOfRows } from './plannedDip';
 import type { Dip } from '../dip/dip';
 import type { RawWay } from '../prepare/rawWay';
@@ -35,6 +36,8 @@ export interface DayDip {
   volumeMl: number;
   rows: number;
   allergens: string[];
+  /** Of these it is kept free on purpose. */
+  freeOf: string[];
 }
 
 /** Everything a day needs. */
@@ -100,6 +103,7 @@ export function dayNeeds(
       volumeMl: bowl.volumeMl * factor,
       rows: dip.rows.length,
       allergens: bowl.allergens,
+      freeOf: keptFreeOf(dip, dips.get(dip.parentId ?? ''), kitchen),
     });
     for (const { row, ingredient, massG: rowG } of bowl.rows) {
       if (!ingredient || rowG <= 0) continue;

@@ -10,7 +10,7 @@ const coldC = 12;
 const restMin = { room: 60, cold: 120 } as const;
 
 function blendTask(
-  { dip, volumeMl, rows, allergens }: DayDip,
+  { dip, volumeMl, rows, allergens, freeOf }: DayDip,
   kitchen: Kitchen,
   after: string[],
 ): Task {
@@ -26,6 +26,7 @@ function blendTask(
     waitMin: 0,
     uses: { bowl: 1, ...(powered ? { processor: 1 } : {}) },
     contains: allergens,
+    ...(freeOf.length > 0 ? { freeOf } : {}),
   };
 }
 

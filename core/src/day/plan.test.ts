@@ -279,6 +279,29 @@ describe('what is free of allergens', () => {
     }
   });
 
+  test('what is kept free of one goes before what holds that, whatever else is in it', () => {
+    const kept = { freeOf: ['sesame'] };
+    const problem: DayProblem = {
+      resources: kitchen,
+      tasks: [
+        task('sunflower', { handsOnMin: 5, waitMin: 90, uses: { hob: 1 } }),
+        blend('hummus', ['sesame']),
+        blend('walnut, no sesame', ['tree-nut:walnut'], ['sunflower'], kept),
+        blend('plain', []),
+      ],
+    };
+    const found = plan(problem);
+    const starts = startsOf(found);
+    expect(found.freeAfter).toBe(0);
+    expect(starts.get('walnut, no sesame')).toBeLessThan(starts.get('hummus') ?? NaN);
+    expect(starts.get('plain')).toBeLessThan(starts.get('walnut, no sesame') ?? NaN);
+    const pinned = plan({
+      ...problem,
+      tasks: problem.tasks.map((one) => (one.id === 'hummus' ? { ...one, pinnedAt: -200 } : one)),
+    });
+    expect(pinned.freeAfter).toBeGreaterThan(0);
+  });
+
   test('goes after them where it would be late otherwise, and that is counted', () => {
     // nothing begins before 106 min to serving: the beans take 95 and their blending 10, so the others fill the wait
     const found = plan({ ...four, notBefore: -106 });

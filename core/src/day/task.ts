@@ -12,6 +12,8 @@ export interface Task {
   uses: TaskUses;
   /** Allergens that are in it, for the machine's sake. */
   contains: readonly string[];
+  /** Allergens it is kept free of on purpose: nothing that holds one goes through the machine before it. */
+  freeOf?: readonly string[];
   /** The longest it may wait until what comes after it starts. */
   maxHoldMin?: number;
   /** Fixed by the cook to start then, minutes before serving as a negative number. */
@@ -52,7 +54,7 @@ export interface DayPlan {
   /** First start to last end. */
   spanMin: number;
   washUps: number;
-  /** Times something with nuts or sesame went before something without on the same machine. */
+  /** Times something with allergens went before something free of them on the same machine. */
   freeAfter: number;
   /** What could not be kept, in words; empty for a plan that holds. */
   clashes: string[];
@@ -74,6 +76,14 @@ export function jugsEach(resources: Resources): number {
 export const ovenWithinC = 10;
 
 export const durationOf = ({ handsOnMin, waitMin }: Task) => handsOnMin + waitMin;
+
+/** Whether a task is to be on the machine before another: it is free of all allergens, or kept free of one of its. */
+export function goesBefore(free: Task, other: Task): boolean {
+  if (free.dip === other.dip || other.contains.length === 0) return false;
+  return (
+    free.contains.length === 0 || other.contains.some((one) => free.freeOf?.includes(one) === true)
+  );
+}
 
 /**
  * Minutes of washing up between two tasks on one machine: none within a dip, none when the second holds everything

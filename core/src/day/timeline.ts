@@ -1,5 +1,6 @@
 import {
   durationOf,
+  goesBefore,
   jugResource,
   jugsEach,
   ovenWithinC,
@@ -168,7 +169,7 @@ export class Timeline {
     }
   }
 
-  /** Washing up, and dips free of allergens that are blended after another one that holds some, on the same machine. */
+  /** Washing up, and dips free of an allergen that are blended after another one that holds it, on the same machine. */
   machineCosts(): { washUps: number; freeAfter: number } {
     let washUps = 0;
     let freeAfter = 0;
@@ -177,9 +178,7 @@ export class Timeline {
       order.forEach(({ task }, i) => {
         const next = order[i + 1]?.task;
         if (next && washBetween(task, next) > 0) washUps += 1;
-        const before = order.slice(0, i).map((one) => one.task);
-        const held = before.some(({ dip, contains }) => dip !== task.dip && contains.length > 0);
-        if (task.contains.length === 0 && held) freeAfter += 1;
+        if (order.slice(0, i).some((one) => goesBefore(task, one.task))) freeAfter += 1;
       });
     }
     return { washUps, freeAfter };

@@ -1,5 +1,6 @@
 import { type Method, usualMethod } from '../mix/method';
 import type { GarlicForm, Place } from '../mix/part';
+import type { Rule } from '../mix/rule';
 import type { Targets } from '../mix/targets';
 import type { Family } from '../mix/families';
 import type { RawWay } from '../prepare/rawWay';
@@ -42,12 +43,28 @@ export interface Row {
   sure?: string;
   /** Nothing else may go in instead, and why, in the cook's words. */
   noSubstitute?: string;
+  /** It is left open what it is: `any soft green`. */
+  open?: OpenRole;
 }
+
+/** A row whose filling changes with what there is. */
+export interface OpenRole {
+  /** In the cook's words. */
+  said: string;
+  /** Ingredients that are compared for it, by id; what is in the row is one more. */
+  among: readonly string[];
+}
+
+/** Fillings of one open row that are compared side by side: more than fit beside each other help nobody. */
+export const mostFillings = 8;
 
 /** An addition to the bowl with nothing more said of it. */
 export function plainRow(id: string, ingredientId: string, amount: string): Row {
   return { id, ingredientId, amount, place: 'bowl', prep: '', hold: false };
 }
+
+/** Rules one dip may have. */
+export const mostRules = 20;
 
 /** Additions one dip may hold: far more than any has. */
 export const mostRows = 200;
@@ -61,6 +78,8 @@ export interface Dip {
   parentId: string | null;
   /** Rows of that dip as this one last saw them; left out until they change. */
   seen?: readonly Row[];
+  /** How that dip was made and what it was to be, as this one last saw it; left out until it changes. */
+  seenAs?: DipMaking;
   /** Takes over what changes there, where nothing was made of it here. */
   follows?: true;
   /** Where it comes from and whose it is, in the cook’s words. */
@@ -76,6 +95,8 @@ export interface Dip {
   /** Id of the ingredient the dip is named for, where the cook says so. */
   leadId?: string;
   targets: Targets;
+  /** What holds between its rows. */
+  rules?: readonly Rule[];
   /** When it is tasted, where the cook has chosen: at the end, after each addition, at the gate and again cold. */
   tasting?: Tasting;
   /** Days it is kept in the fridge, where the cook has chosen. */
@@ -84,6 +105,22 @@ export interface Dip {
   nextThing: string;
   /** ISO 8601 */
   createdAt: string;
+}
+
+/** What of a dip is of the whole of it: how it is made, what it is to be, what holds between its rows. */
+export type DipMaking = Pick<
+  Dip,
+  'method' | 'machineId' | 'tasting' | 'keepDays' | 'targets' | 'rules'
+>;
+
+/** How a dip is made and what it is to be. */
+export function makingOf({ method, machineId, tasting, keepDays, targets, rules }: Dip): DipMaking {
+  return {
+    ...{ method, machineId, targets },
+    ...(tasting ? { tasting } : {}),
+    ...(keepDays === undefined ? {} : { keepDays }),
+    ...(rules ? { rules } : {}),
+  };
 }
 
 /**
@@ -122,6 +159,7 @@ export function variantOf(parent: Dip, id: string, name: string, now: string): D
     name,
     parentId: parent.id,
     seen: parent.rows,
+    seenAs: makingOf(parent),
     note: '',
     nextThing: '',
     createdAt: now,

@@ -1,4 +1,6 @@
 import type { Part } from '../mix/part';
+import type { Rule } from '../mix/rule';
+import type { Dip } from './dip';
 import type { Ingredient, Role } from '../larder/ingredient';
 
 /** How much there is of what a dip is named for. */
@@ -113,5 +115,36 @@ export function leadFlavour(
       .filter(([ingredient]) => ingredient !== lead)
       .slice(0, 2)
       .map(([{ id }, massG]) => ({ ingredient: id, gPer100g: per(massG) })),
+  };
+}
+
+/** A floor is drawn a little under what there is, so that a spoon measured badly does not break it: to so many g in a kilo. */
+const floorSteps = 10;
+
+/**
+ * The rule that what leads a dip is never less of it than now.
+ *
+ * @returns null where it has one already, or nothing leads
+ */
+export function leadFloor(
+  { rows, rules = [] }: Pick<Dip, 'rows' | 'rules'>,
+  { ingredient, gPer100g }: LeadFlavour,
+): Omit<Rule, 'id'> | null {
+  const ids = rows
+    .filter((row) => row.ingredientId === ingredient && row.place !== 'top')
+    .map(({ id }) => id);
+  const floored = rules.some(
+    ({ of, sense, to }) =>
+      sense === 'atLeast' &&
+      'whole' in to &&
+      'rows' in of &&
+      ids.some((id) => of.rows.includes(id)),
+  );
+  const perKilo = Math.floor((10 * gPer100g) / floorSteps) * floorSteps;
+  if (ids.length === 0 || floored || !(perKilo > 0)) return null;
+  return {
+    said: `the lead at least ${perKilo} g a kilo`,
+    of: { rows: ids },
+    ...{ sense: 'atLeast', times: perKilo / 1000, to: { whole: true }, by: 'weight' },
   };
 }

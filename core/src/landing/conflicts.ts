@@ -15,6 +15,8 @@ export interface Conflict {
   targets: TargetName[];
   /** Ingredient ids of held rows whose release would settle it. */
   holds: string[];
+  /** Rules, in the cook's words, of which letting one go would settle it; or which fight among themselves. */
+  rules: string[];
   /** What each target still misses at the nearest that can be met, in its own unit; positive is too little. */
   shortBy: Partial<Record<TargetName, number>>;
   message: string;
@@ -36,12 +38,29 @@ function bandText(name: TargetName, { low, high }: Band): string {
   return `${text(low)}–${text(high)}${unit}`;
 }
 
+const quoted = (rules: readonly string[]) => rules.map((said) => `“${said}”`);
+
+/** What is said where no target is in question: the rules themselves can't all hold. */
+function rulesAlone(request: LandingRequest, holds: readonly number[]): string {
+  const said = quoted((request.rules ?? []).map((rule) => rule.said));
+  const heldNames = holds.map((index) => request.rows[index]?.ingredient.name ?? '');
+  const first =
+    said.length > 1
+      ? `These rules can't all hold: ${said.join('; ')}.`
+      : `${said[0] ?? 'It'} can't hold with what is in the bowl and its limits.`;
+  return heldNames.length > 0
+    ? `${first} It works if you let go of ${heldNames.join(' or ')}.`
+    : first;
+}
+
 function sentence(
   request: LandingRequest,
   targets: readonly TargetName[],
   holds: readonly number[],
+  rules: readonly string[],
   shortBy: Conflict['shortBy'],
 ): string {
+  if (targets.length === 0) return rulesAlone(request, holds);
   const wants = targets.map((name) => {
     const band = request.targets[name];
     return `${targetWords[name].name} ${band ? bandText(name, band) : ''}`;
@@ -62,7 +81,9 @@ function sentence(
   const nearest = misses.length > 0 ? ` The nearest is ${misses.join(', ')}.` : '';
   const release =
     heldNames.length > 0 ? ` It works if you let go of ${heldNames.join(' or ')}.` : '';
-  return first + nearest + release;
+  const without =
+    rules.length > 0 ? ` It works without the rule ${quoted(rules).join(' or ')}.` : '';
+  return first + nearest + release + without;
 }
 
 /** Held rows, by index, whose release alone lets a request land. */
@@ -71,6 +92,15 @@ function settlingHolds(request: LandingRequest, solver: LinearSolver): number[] 
     if (!row.hold || row.place === 'top') return [];
     const rows = request.rows.map((one, i) => (i === index ? { ...one, hold: false } : one));
     return lands({ ...request, rows }, solver) ? [index] : [];
+  });
+}
+
+/** Rules, as said, of which letting one go lets a request land. */
+function settlingRules(request: LandingRequest, solver: LinearSolver): string[] {
+  const rules = request.rules ?? [];
+  return rules.flatMap((rule) => {
+    const others = rules.filter((one) => one !== rule);
+    return lands({ ...request, rules: others }, solver) ? [rule.said] : [];
   });
 }
 
@@ -99,14 +129,16 @@ export function findConflicts(
   const missedNames = names.filter((name) => missed[name] !== undefined);
   const conflict = (targets: TargetName[], asked: LandingRequest): Conflict => {
     const holds = settlingHolds(asked, solver);
+    const rules = settlingRules(asked, solver);
     const shortBy = Object.fromEntries(
       targets.flatMap((name) => (missed[name] === undefined ? [] : [[name, missed[name]]])),
     ) as Conflict['shortBy'];
     return {
       targets,
       holds: [...new Set(holds.map((index) => request.rows[index]?.ingredient.id ?? ''))],
+      rules,
       shortBy,
-      message: sentence(request, targets, holds, shortBy),
+      message: sentence(request, targets, holds, rules, shortBy),
     };
   };
   const found: Conflict[] = [];
@@ -117,6 +149,8 @@ export function findConflicts(
     return true;
   });
   const rest = names.filter((name) => !alone.includes(name));
+  const missedOrAll = missedNames.length > 0 ? missedNames : names;
+  const rulesOnly = request.rules !== undefined && !lands({ ...request, targets: {} }, solver);
   const together = { ...request, targets: only(request.targets, rest) };
   if (rest.length > 1 && !lands(together, solver)) {
     const settling = rest.filter((name) =>
@@ -135,5 +169,5 @@ export function findConflicts(
       settling.length > 0 ? settling : rest.filter((name) => missedNames.includes(name));
     found.push(conflict(fighting.length > 0 ? fighting : rest, together));
   }
-  return found.length > 0 ? found : [conflict(missedNames, request)];
+  return found.length > 0 ? found : [conflict(rulesOnly ? [] : missedOrAll, request)];
 }

@@ -2,6 +2,7 @@ import { readGrams } from '../amounts/toGrams';
 import type { DipInKitchen } from '../dip/analyseDip';
 import type { Dip } from '../dip/dip';
 import { partOf } from '../dip/readRow';
+import { ruledBy, rulesOver } from '../dip/rulesOf';
 import type { Kitchen } from '../kitchen/kitchen';
 import type { Edit } from '../proposal/edit';
 import { proposeForDip } from '../proposal/proposeForDip';
@@ -42,9 +43,12 @@ export function landingQuestion(
       ...(maxG === undefined ? {} : { maxG }),
     };
   });
-  return parts.every((part) => part !== null)
-    ? { parts, targets: dip.targets, kitchenMeasures, conditions }
-    : null;
+  if (!parts.every((part) => part !== null)) return null;
+  const rules = rulesOver(ruledBy(dip), parts);
+  return {
+    ...{ parts, targets: dip.targets, kitchenMeasures, conditions },
+    ...(rules.length > 0 ? { rules } : {}),
+  };
 }
 
 /** Amounts for the rows of a dip, in order, as edits; rows whose amount stays are left alone. */

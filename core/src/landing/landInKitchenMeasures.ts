@@ -30,6 +30,9 @@ const polishRounds = 30;
 /** What a band's unit of missing room for measuring counts, against a change of a row by as much as it is (judgement). */
 const roomPrice = 2;
 
+/** How much of what a spoon can't tell a rule may be off in spoons; the rest is room to measure. */
+const ruleRoom = 0.8;
+
 /** Row facts the choices need besides the landing's own. */
 export interface KitchenRow extends LandingRow {
   amountText: string;
@@ -96,7 +99,7 @@ function choose(
     starts.push(count);
     count += list.length;
   }
-  const bands = linearBands(landing, bandsOf(targets), values);
+  const bands = linearBands(landing, bandsOf(targets), values, ruleRoom);
   const program: LinearProgram = {
     cost: [],
     lower: [],

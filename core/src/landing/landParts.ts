@@ -14,6 +14,7 @@ import type { LandingOdds } from './landingOdds';
 import { packsIn } from '../amounts/packsIn';
 import { attemptsAt } from './whatMoves';
 import type { LinearSolver } from './linearProgram';
+import type { LinearRule } from '../mix/rule';
 import type { Targets } from '../mix/targets';
 
 /** A part to land, with its amount as it was typed. */
@@ -26,6 +27,8 @@ export interface LandPartsRequest {
   targets: Targets;
   kitchenMeasures: boolean;
   conditions: Conditions;
+  /** What holds between the parts, by place. */
+  rules?: readonly LinearRule[];
 }
 
 /** A row after landing. */
@@ -141,9 +144,13 @@ function landOnce(
   solver: LinearSolver,
 ): LandAnswer | null {
   const rows = request.parts.map(kitchenRow);
-  const { targets, conditions } = request;
+  const { targets, conditions, rules } = request;
   const { measures } = conditions;
-  const asked = { rows, targets, conditions, ...(aim === undefined ? {} : { aim }) };
+  const asked = {
+    ...{ rows, targets, conditions },
+    ...(rules ? { rules } : {}),
+    ...(aim === undefined ? {} : { aim }),
+  };
   const inGrams = landInGrams(asked, solver);
   // where grams can't land, spoons can't
   if (!last && inGrams.miss > landedWithin) return null;

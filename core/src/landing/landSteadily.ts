@@ -38,7 +38,7 @@ export function landSteadily(request: LandPartsRequest, solver: LinearSolver): L
     masses: landed.map(({ massG }, i) => steadier.get(i)?.massG ?? massG),
     texts: landed.map(({ amountText }, i) => steadier.get(i)?.text ?? amountText),
   };
-  const landing = prepareLanding({ rows: request.parts, targets, conditions });
+  const landing = prepareLanding({ ...request, rows: request.parts });
   if (totalMiss(landing, targets, amounts.masses) > landedWithin) return { ...answer, odds };
   return {
     feasible: true,

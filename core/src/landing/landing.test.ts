@@ -13,7 +13,7 @@ const prepared = (rows: LandingRow[], targets: Targets = {}) =>
   prepareLanding({ rows, targets, conditions: conditionsOf() });
 
 describe('a landing made ready', () => {
-  test('a row may go from nothing to three times as much, or a tenth of the bowl', () => {
+  test('a row may go from nothing to three times as much, or a tenth of the bowl; what is strong no further than its share', () => {
     const { free: variables } = prepared([
       free('chickpeas-canned-drained', 380),
       free('lemon-juice', 20),
@@ -22,7 +22,8 @@ describe('a landing made ready', () => {
     expect(variables.map(({ lower, upper }) => [lower, upper])).toEqual([
       [0, 1140],
       [0, 60],
-      [0, 40],
+      // two in a hundred of 400 g: nobody salts a bowl further
+      [0, 8],
     ]);
   });
 

@@ -3,6 +3,7 @@ import type { BowlSums } from '../mix/bowlSums';
 import type { Conditions } from '../mix/conditions';
 import { addToMix, copyOfMix, emptyMix, massOf, type Mix } from '../mix/mix';
 import { type Part, partSumsPerGram } from '../mix/part';
+import { type LinearRule, rulesMiss, tiesPart } from '../mix/rule';
 import { type Band, missUnits, type TargetName, type Targets, targetValue } from '../mix/targets';
 
 /** A row of the dip as the landing sees it. */
@@ -23,6 +24,8 @@ export interface LandingRequest {
   weights?: Partial<Record<TargetName, number>>;
   /** How far inside each band to aim, as a share of its width; a little unless said. */
   aim?: number;
+  /** What holds between the rows, by place. */
+  rules?: readonly LinearRule[];
 }
 
 /** A free row as a variable: where it starts, how far it may go and what moving it costs. */
@@ -45,7 +48,7 @@ export interface Landing extends LandingRequest {
 }
 
 /** How unwillingly a role is moved, so that what defines the dip stays. */
-const roleWeight: Record<Role, number> = {
+export const roleWeight: Record<Role, number> = {
   legume: 4,
   'sesame-paste': 4,
   'nut-seed': 4,
@@ -67,6 +70,20 @@ const roleWeight: Record<Role, number> = {
   salt: 1,
 };
 
+/** Most of what is strong, as a share of the bowl: nobody mends a bowl with a cup of cumin (J). */
+export const strongMost: Partial<Record<Role, number>> = {
+  salt: 0.02,
+  spice: 0.004,
+  aromatic: 0.015,
+  umami: 0.04,
+  sweetener: 0.03,
+  herb: 0.05,
+};
+/** Most of anything else that a landing takes to, where there is less of it than a third of that. */
+const otherMost = 0.1;
+/** More than so many times what there is of a thing makes another dip. */
+const mostTimes = 3;
+
 /** Least amount that counts as one whole change, as a share of the mass. */
 function leastScale(role: Role): number {
   if (role === 'liquid' || role === 'oil') return 0.05;
@@ -75,6 +92,12 @@ function leastScale(role: Role): number {
 
 /** A row that no landing moves: held, or on the plate and not in the bowl. */
 export const isFixed = (row: LandingRow) => row.hold || row.place === 'top';
+
+/** What a rule ties keeps at least this share of itself: nothing of both sides would hold any rule (J). */
+const leastTied = 0.15;
+
+const isTied = ({ rules = [] }: LandingRequest, index: number) =>
+  rules.some((rule) => tiesPart(rule, index));
 
 /** How the whole dip must grow or shrink before anything else, when a yield is asked for. */
 function yieldFactor(request: LandingRequest, mix: Mix): number {
@@ -125,9 +148,11 @@ export function prepareLanding(request: LandingRequest): Landing {
       return;
     }
     const reference = row.massG * factor;
-    const lower = row.minG ?? 0;
-    const upper = row.maxG ?? Math.max(3 * Math.max(reference, row.massG), 0.1 * mass);
+    const least = isTied(request, index) ? leastTied * reference : 0;
+    const lower = row.minG ?? least;
     const role = row.ingredient.role;
+    const some = (strongMost[role] ?? otherMost) * mass;
+    const upper = row.maxG ?? Math.max(mostTimes * Math.max(reference, row.massG), some);
     landing.free.push({
       index,
       reference: Math.min(Math.max(reference, lower), Math.max(lower, upper)),
@@ -214,9 +239,12 @@ function missOfMix(
   return sum;
 }
 
-/** Summed misses of all bands in comparable units for masses of all rows, 0 when the dip lands. */
+/** Summed misses of all bands and rules in comparable units for masses of all rows, 0 when the dip lands. */
 export function totalMiss(landing: Landing, targets: Targets, masses: readonly number[]): number {
-  return missOfMix(landing, bandsOf(targets), mixAt(landing, masses));
+  return (
+    missOfMix(landing, bandsOf(targets), mixAt(landing, masses)) +
+    rulesMiss(landing.rules ?? [], masses)
+  );
 }
 
 /** The same for values of the free rows. */
@@ -225,5 +253,6 @@ export function valuesMiss(
   bands: readonly NamedBand[],
   values: readonly number[],
 ): number {
-  return missOfMix(landing, bands, mixOfValues(landing, values));
+  const miss = missOfMix(landing, bands, mixOfValues(landing, values));
+  return landing.rules ? miss + rulesMiss(landing.rules, massesOf(landing, values)) : miss;
 }

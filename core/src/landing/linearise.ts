@@ -1,8 +1,9 @@
 import { type BowlSums, volumeMl } from '../mix/bowlSums';
 import { heldAirPct } from '../mix/method';
 import { addToMix, copyOfMix, massOf, type Mix } from '../mix/mix';
-import { type Landing, mixOfValues, type NamedBand } from './landing';
+import { type Landing, massesOf, mixOfValues, type NamedBand } from './landing';
 import type { Constraint, Terms } from './linearProgram';
+import { type LinearRule, ruleMissUnit, ruleSides } from '../mix/rule';
 import {
   type Band,
   isBody,
@@ -100,25 +101,59 @@ function bandRows(
   return rows;
 }
 
+/** A rule as rows over the free amounts, exact: left against right, so much of its slack allowed. */
+function ruleRows(
+  rule: LinearRule,
+  landing: Landing,
+  values: readonly number[],
+  slackShare: number,
+): BandRow[] {
+  const { left, right } = ruleSides(rule, massesOf(landing, values));
+  const perMiss = ruleMissUnit * Math.max(left, right, 1e-3);
+  const slack = rule.slack * slackShare;
+  const least = exactRow(
+    landing,
+    (_, i) => (rule.left[i] ?? 0) - (1 - slack) * (rule.right[i] ?? 0),
+  );
+  const most = exactRow(
+    landing,
+    (_, i) => (1 - slack) * (rule.left[i] ?? 0) - (rule.right[i] ?? 0),
+  );
+  const rows: BandRow[] = [];
+  if (rule.sense !== 'atMost') {
+    rows.push({ terms: least.terms, low: -least.fixed, high: Infinity, perMiss });
+  }
+  if (rule.sense !== 'atLeast') {
+    rows.push({ terms: most.terms, low: -Infinity, high: -most.fixed, perMiss });
+  }
+  return rows;
+}
+
 /**
- * The bands of a landing as linear rows over the free amounts: body linearised in ln τ at the given values, salt,
- * sour, garlic, mass and volume exact.
+ * The bands and rules of a landing as linear rows over the free amounts: body linearised in ln τ at the given values, salt,
+ * sour, garlic, mass, volume and rules exact.
  *
  * @param values of the free rows, g
+ * @param slackShare how much of what a spoon can't tell rules may be off, 0–1
  */
 export function linearBands(
   landing: Landing,
   bands: readonly NamedBand[],
   values: readonly number[],
+  slackShare = 0,
 ): BandRow[] {
   const mix = mixOfValues(landing, values);
-  return bands.flatMap(({ name, band }) => {
-    const weight = landing.weights?.[name] ?? 1;
-    return bandRows(name, band, landing, values, mix).map((row) => ({
-      ...row,
-      perMiss: row.perMiss / weight,
-    }));
-  });
+  const rules = landing.rules ?? [];
+  return [
+    ...bands.flatMap(({ name, band }) => {
+      const weight = landing.weights?.[name] ?? 1;
+      return bandRows(name, band, landing, values, mix).map((row) => ({
+        ...row,
+        perMiss: row.perMiss / weight,
+      }));
+    }),
+    ...rules.flatMap((rule) => ruleRows(rule, landing, values, slackShare)),
+  ];
 }
 
 /** A band row as constraints with its own slack variable, which the objective pays for. */

@@ -2,6 +2,7 @@ import { isFixed, prepareLanding } from './landing';
 import type { LandPartsRequest } from './landParts';
 import { type KitchenMeasure, kitchenMeasures } from '../amounts/kitchenMeasure';
 import { readGrams } from '../amounts/toGrams';
+import { rulesMiss } from '../mix/rule';
 import { landingOdds, type LandingOdds, oddsDeviates } from './landingOdds';
 
 /** Amounts near those asked about that land more often. */
@@ -57,8 +58,8 @@ export function spoonProof(
   onProgress: (share: number) => void = () => undefined,
   draws: typeof usualDraws = usualDraws,
 ): SpoonProof {
-  const { parts, targets, conditions } = request;
-  const landing = prepareLanding({ rows: parts, targets, conditions });
+  const { parts, rules = [] } = request;
+  const landing = prepareLanding({ ...request, rows: parts });
   const ladders = parts.map((_, i) => ladder(request, i));
   const at = ladders.map((one) => one.at);
   const amounts = (steps: readonly number[]) => steps.map((step, i) => ladders[i]?.rungs[step]);
@@ -71,6 +72,8 @@ export function spoonProof(
       z,
     );
   };
+  const massesAt = (steps: readonly number[]) => amounts(steps).map((rung) => rung?.massG ?? 0);
+  const brokenAt = rulesMiss(rules, massesAt(at));
   const rough = oddsDeviates(parts.length, draws.search);
   const fine = oddsDeviates(parts.length, draws.final);
   const odds = oddsOf(at, fine);
@@ -85,6 +88,7 @@ export function spoonProof(
         const step = (steps[i] ?? 0) + by;
         if (!ladders[i]?.rungs[step]) continue;
         const tried = steps.map((one, j) => (j === i ? step : one));
+        if (rulesMiss(rules, massesAt(tried)) > brokenAt) continue;
         const value = score(oddsOf(tried, rough));
         if (value > best + 0.004) {
           best = value;

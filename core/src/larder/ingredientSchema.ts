@@ -53,6 +53,11 @@ const traits = {
   morePieces: Joi.object().pattern(Joi.string().max(40), Joi.number().positive().max(10_000)),
   saltCv: Joi.number().min(0).max(2),
   smoky: Joi.boolean(),
+  saturatesG: Joi.number().min(0).max(100).allow(null),
+  soldAs: Joi.object({
+    pack: Joi.string().min(1).max(40).required(),
+    g: Joi.number().positive().max(100_000).required(),
+  }).allow(null),
 };
 
 const facts = {

@@ -84,6 +84,10 @@ export interface Traits {
   saltCv: number;
   /** It brings smoke. */
   smoky: boolean;
+  /** Of its fat, saturated, g per 100 g; null where nobody has said. Typical shares of its kind of fat (judged). */
+  saturatesG: number | null;
+  /** What it is usually sold in and what that holds, g (judged); null where it is sold loose, by the piece, bunch or can. */
+  soldAs: { pack: string; g: number } | null;
 }
 
 /** Traits of an ingredient that says nothing of them. */
@@ -108,4 +112,6 @@ export const plainTraits: Omit<Traits, 'kind'> = {
   morePieces: {},
   saltCv: 0,
   smoky: false,
+  saturatesG: null,
+  soldAs: null,
 };

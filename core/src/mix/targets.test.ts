@@ -61,13 +61,14 @@ describe('a landing made ready', () => {
     expect(landing().free.map(({ index }) => index)).toEqual([0, 2, 3, 4]);
   });
 
-  test('limits a row to three times its amount or a tenth of the mass, whichever is more', () => {
+  test('limits a row to three times its amount or its share of the mass, whichever is more', () => {
     const { free } = landing();
     const mass = 300 + 75 + 60 + 5 + 20;
+    // salt goes to two in a hundred, other things to a tenth
     expect(free.map(({ upper }) => upper)).toEqual([
       900,
       180,
-      0.1 * mass,
+      Math.max(15, 0.02 * mass),
       Math.max(60, 0.1 * mass),
     ]);
     const limited = prepareLanding({

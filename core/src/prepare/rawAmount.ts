@@ -11,6 +11,7 @@ import { z90 } from '../statistics/spread';
 import { parseAmount } from '../amounts/parseAmount';
 import type { Range } from '../statistics/range';
 import type { RawYield } from './rawYields/rawYield';
+import { pieceWord } from '../amounts/printAmount';
 
 /** A raw amount in g, with how far the raw mass itself may be off, as shares of it. */
 export interface RawAmount {
@@ -98,7 +99,8 @@ export function readRaw(
     const read = termG(term, way, system);
     if (!read) {
       const pieces = Object.keys(way.pieceG);
-      const ways = pieces.length > 0 ? `weigh it, or count ${pieces[0]}s` : 'weigh it';
+      const ways =
+        pieces.length > 0 ? `weigh it, or count ${pieceWord(pieces[0] ?? '', 2)}` : 'weigh it';
       return {
         ok: false,
         error: { part: text, message: `${way.raw} can't be measured so: ${ways}.` },

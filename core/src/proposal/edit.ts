@@ -1,12 +1,10 @@
 import { addAmountTexts } from '../amounts/addAmounts';
-import type { Dip, Row } from '../dip/dip';
+import type { Dip, DipMaking, Row } from '../dip/dip';
 import { withoutRow, withRow } from '../dip/dipRows';
 import type { Place } from '../mix/part';
 
 /** What of a dip as a whole may be edited, beside its rows. */
-export type DipSettings = Partial<
-  Pick<Dip, 'method' | 'machineId' | 'tasting' | 'keepDays' | 'targets'>
->;
+export type DipSettings = Partial<DipMaking>;
 
 /** One change of a dip's rows, or of how it is made. */
 export type Edit =
@@ -83,7 +81,7 @@ export function applyEdits(dip: Dip, edits: readonly Edit[]): Dip {
   return edits.reduce(applied, dip);
 }
 
-const settingKeys = ['method', 'machineId', 'tasting', 'keepDays'] as const;
+const settingKeys = ['method', 'machineId', 'tasting', 'keepDays', 'rules'] as const;
 
 function settingsBetween(from: Dip, to: Dip): Edit[] {
   const changed = settingKeys.filter((key) => from[key] !== to[key]);

@@ -1,3 +1,4 @@
+import type { Hazard } from '../larder/traits';
 import type { Family } from '../mix/families';
 import type { Part } from '../mix/part';
 
@@ -27,12 +28,23 @@ const byFamily: Record<Family, FamilyDays> = {
 const rawDays = 3;
 const cookedFamilies: readonly Family[] = ['pulse', 'vegetable', 'pate'];
 
+/** Days that what can hurt someone leaves a dip, whatever else is in it: usual guidance, the shortest of it. */
+const hazardDays: Partial<Record<Hazard, number>> = {
+  'raw-egg': 2,
+  histamine: 2,
+  'smoked-fish': 3,
+  'garlic-in-oil': 4,
+  'raw-garlic': 4,
+};
+
 /** Days a part leaves a dip of a family; null where it sets no limit. */
 function daysOf({ ingredient }: Part, family: Family): number | null {
-  const { keepsDays, freshRaw } = ingredient;
+  const { keepsDays, freshRaw, hazards } = ingredient;
   const raw = freshRaw && cookedFamilies.includes(family) ? rawDays : null;
-  if (keepsDays === null || raw === null) return keepsDays ?? raw;
-  return Math.min(keepsDays, raw);
+  const limits = [keepsDays, raw, ...hazards.map((hazard) => hazardDays[hazard] ?? null)].filter(
+    (days) => days !== null,
+  );
+  return limits.length > 0 ? Math.min(...limits) : null;
 }
 
 /**

@@ -2,7 +2,9 @@ import { isWeighed } from '../amounts/isWeighed';
 import type { Role } from '../larder/ingredient';
 import type { LandingPart } from '../landing/landParts';
 import type { Conditions } from '../mix/conditions';
+import { rulesOver } from '../dip/rulesOf';
 import { mixOf } from '../mix/mix';
+import { type LinearRule, tiesPart } from '../mix/rule';
 import { dipMass, partSumsPerGram } from '../mix/part';
 import { type FitQuestion, fitAmounts, type Kept, misfit, type Movable } from './fitAmounts';
 import { movedTo } from './measuredPart';
@@ -35,14 +37,19 @@ function additions({ parts, index, mayAdd }: SwapQuestion): LandingPart[] {
     .map((ingredient) => ({ ingredient, massG: 0, cv: 0, place: 'bowl', hold: false, amountText }));
 }
 
-/** The parts that may make up for a swap: one of each role, the heaviest, unless it is held. */
-function compensators(parts: readonly LandingPart[], index: number): number[] {
+/** The parts that may make up for a swap: one of each role, the heaviest, unless it is held or tied. */
+function compensators(
+  parts: readonly LandingPart[],
+  index: number,
+  rules: readonly LinearRule[],
+): number[] {
   return roles.flatMap((role) => {
     const heaviest = parts
       .map((part, i) => ({ part, i }))
       .filter(({ part, i }) => {
         const { ingredient, place, hold } = part;
-        return i !== index && ingredient.role === role && place === 'bowl' && !hold;
+        const free = i !== index && !hold && !rules.some((rule) => tiesPart(rule, i));
+        return free && ingredient.role === role && place === 'bowl';
       })
       .sort((a, b) => b.part.massG - a.part.massG)[0];
     return heaviest ? [heaviest.i] : [];
@@ -73,7 +80,8 @@ export function madeUpFor(
   const { parts, inBowl } = question;
   const dipG = dipMass(parts);
   const there = [...after, ...additions(question)];
-  let moving = compensators(there, question.index);
+  const rules = question.ruled ? rulesOver(question.ruled, there) : [];
+  let moving = compensators(there, question.index, rules);
   const fitOf = (moved: readonly number[]): FitQuestion => ({
     fixed: mixOf(there.filter((_, i) => !moved.includes(i))),
     movable: moved.flatMap((i) => (there[i] ? [movableOf(there[i], dipG, inBowl)] : [])),

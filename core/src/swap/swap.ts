@@ -7,6 +7,7 @@ import { mixOf } from '../mix/mix';
 import { dipMass, partSumsPerGram } from '../mix/part';
 import { type Proposal, propose, startFrom, type StartingBowl } from '../proposal/proposal';
 import { type FitQuestion, type Kept, misfit } from './fitAmounts';
+import { asRuled } from './asRuled';
 import { compared } from './compared';
 import { type KeptName, keptValue, noticedChange } from './keptFigures';
 import { madeUpFor } from './madeUpFor';
@@ -167,11 +168,14 @@ export function swapFor(ready: ReadyQuestion, to: Ingredient): Candidate {
   const { parts, index, bowl, under, targets } = question;
   const old = parts[index];
   if (!old) throw new RangeError(`there is no part ${index}`);
-  const { newcomer, own } = ownQuestion(ready, old, to);
-  const placed = withAmount(question, newcomer, own);
+  const { newcomer, own: fit } = ownQuestion(ready, old, to);
+  const placed = withAmount(question, newcomer, fit);
   const swapped = parts.map((part, i) => (i === index ? placed : part));
   const isSame = placed === old;
-  const after = isSame ? swapped : madeUpFor(question, swapped, keep, conditions);
+  const after = isSame
+    ? swapped
+    : asRuled(question, madeUpFor(question, asRuled(question, swapped), keep, conditions));
+  const own = after[index] ?? placed;
   const label = `Swap ${old.ingredient.name} for ${to.name}`;
   const end = { ...bowl, parts: after, conditions: conditionsWith(under, after) };
   const proposal = propose(from, end, targets, { maker: 'swap', label, edits: [] });
@@ -193,8 +197,8 @@ export function swapFor(ready: ReadyQuestion, to: Ingredient): Candidate {
   const colour = blendColour(after);
   return {
     ingredient: to,
-    amount: placed.amountText,
-    massG: placed.massG,
+    amount: own.amountText,
+    massG: own.massG,
     others,
     parts: after,
     proposal,

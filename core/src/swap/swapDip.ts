@@ -1,7 +1,7 @@
 import type { DipInKitchen } from '../dip/analyseDip';
-import type { Dip, Row } from '../dip/dip';
-import { plainRow } from '../dip/dip';
+import { type Dip, mostFillings, type OpenRole, plainRow, type Row } from '../dip/dip';
 import { leadFlavour } from '../dip/leadFlavour';
+import { ruledBy } from '../dip/rulesOf';
 import { workedMethod } from '../dip/workedMethod';
 import type { Kitchen } from '../kitchen/kitchen';
 import { landingQuestion } from '../landing/landDip';
@@ -47,13 +47,20 @@ export function swapQuestionOf(
     keep: keptNames,
     mayAdd: mayAddFrom(kitchen.larder),
     ...(lead ? { leadId: lead.ingredient } : {}),
+    ...(dip.rules ? { ruled: ruledBy(dip) } : {}),
   };
+}
+
+/** What an open row is compared with, once another filling is in: what was in it among them. */
+function filledWith({ said, among }: OpenRole, fromId: string, toId: string): OpenRole {
+  const others = [fromId, ...among.filter((id) => id !== fromId && id !== toId)];
+  return { said, among: others.slice(0, mostFillings) };
 }
 
 /** The row with another thing in it: its place, hold, note, limits and working stay where they still make sense. */
 export function swappedRow(row: Row, from: Ingredient, to: Ingredient, amount: string): Row {
   const { atC, raw, garlicForm, germOut, min, max, prep, ...others } = row;
-  const { sure: _sure, noSubstitute: _none, ...rest } = others;
+  const { sure: _sure, noSubstitute: _none, open, ...rest } = others;
   const alike = from.role === to.role;
   const garlic = from.garlicUnits === 1 && to.garlicUnits === 1;
   const madeSo = raw && routesTo(to).some((route) => route.from === raw.from);
@@ -61,6 +68,7 @@ export function swappedRow(row: Row, from: Ingredient, to: Ingredient, amount: s
     ...rest,
     ingredientId: to.id,
     amount,
+    ...(open ? { open: filledWith(open, from.id, to.id) } : {}),
     prep: alike ? prep : '',
     ...(atC !== undefined && from.stored === to.stored ? { atC } : {}),
     ...(raw === null || madeSo ? { raw } : {}),

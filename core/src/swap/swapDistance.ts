@@ -39,6 +39,10 @@ const mostTimes = 12;
 /** Less than so many noticed changes is nothing. */
 const nothingTimes = 0.3;
 
+/** So many noticed changes of one figure, as they count. */
+export const countedTimes = (times: number) =>
+  Math.max(0, Math.min(mostTimes, times) - nothingTimes);
+
 /** What a candidate is ranked by. */
 export interface Ranked {
   shifts: readonly Shift[];
@@ -74,8 +78,7 @@ export function distance(ranked: Ranked): number {
   const { shifts, proposal, tastesApart, leads, textureApart, moved, colours } = ranked;
   const { dietsLost, keepDays, cautions } = proposal.consequences;
   const figures = shifts.reduce((sum, { name, times }) => {
-    const counted = Math.max(0, Math.min(mostTimes, times) - nothingTimes);
-    return sum + keptWeight[name] * counted;
+    return sum + keptWeight[name] * countedTimes(times);
   }, 0);
   const [before, after] = colours;
   const colour = before && after ? colourDifference(before, after) / 10 : 0;

@@ -3,6 +3,7 @@ import { everyday } from '../larder/everyday';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
 import type { WorkedIn } from '../dip/dip';
+import type { Ruled } from '../dip/rulesOf';
 import { warmMethod, type WorkedPart } from '../dip/warmMethod';
 import type { Machine } from '../kitchen/machines';
 import type { Conditions } from '../mix/conditions';
@@ -61,4 +62,6 @@ export interface SwapQuestion {
   mayAdd: readonly Ingredient[];
   /** What the dip is named for, where that is known. */
   leadId?: string;
+  /** What holds between its rows. */
+  ruled?: Ruled;
 }

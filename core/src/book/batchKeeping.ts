@@ -1,0 +1,98 @@
+import type { Conditions } from '../mix/conditions';
+import type { Kitchen } from '../kitchen/kitchen';
+import { conditionsFor } from '../kitchen/kitchen';
+import { figuresOf } from '../mix/figures';
+import { mixOf } from '../mix/mix';
+import type { Part } from '../mix/part';
+import { type Keeping, keepingOf } from '../safety/keeping';
+import { daysBetween } from '../safety/localDates';
+import { type Batch, outMinutes, type Pot, unpotted } from './batch';
+import { trialParts } from './trialParts';
+
+/** A pot with the batch it is of and how long it may be kept. */
+export interface KeptPot {
+  batch: Batch;
+  pot: Pot;
+  keeping: Keeping;
+}
+
+/** What of a batch its keeping is worked out from. */
+export interface BatchInKitchen {
+  parts: Part[];
+  conditions: Conditions;
+  /** Oil is the liquid outside. */
+  oilOutside: boolean;
+}
+
+/** A batch's parts and what they were made under. */
+export function batchInKitchen(batch: Batch, kitchen: Kitchen): BatchInKitchen {
+  const parts = trialParts(batch.rows, kitchen.larder);
+  const making = { dipId: batch.dipId, machineId: batch.machineId, servedAtC: 5 };
+  const conditions = conditionsFor(
+    { ...making, method: { grind: 'normal', blendC: 25, overrunPct: 0 } },
+    kitchen,
+  );
+  const { waterOutside } = figuresOf(mixOf(parts), conditions);
+  return { parts, conditions, oilOutside: waterOutside < 0.5 };
+}
+
+/**
+ * Days batches of a dip stayed good here, where one was said not to: the least days after which it was not fine, less one. What stayed
+ * fine never lengthens what is usual.
+ */
+export function ownDays(batches: Iterable<Batch>, dipId: string): number | undefined {
+  const bad = [...batches].flatMap(({ dipId: id, kept }) =>
+    id === dipId && kept && kept.how !== 'fine' ? [kept.days] : [],
+  );
+  return bad.length > 0 ? Math.max(0, Math.min(...bad) - 1) : undefined;
+}
+
+/**
+ * How long a pot may be kept, as it stands at a moment.
+ *
+ * @param own days its dip stays good here, where that is known
+ * @param now ms
+ */
+export function potKeeping(
+  batch: Batch,
+  pot: Pot,
+  { parts, oilOutside }: BatchInKitchen,
+  own: number | undefined,
+  now: number,
+): Keeping {
+  const { family, madeOn, uses } = batch;
+  return keepingOf({
+    ...{ family, parts, madeOn, uses },
+    underOil: oilOutside || pot.oilG > 0,
+    outMin: outMinutes(pot, now),
+    ...(own === undefined ? {} : { ownDays: own }),
+    ...(pot.frozenOn === undefined ? {} : { frozenOn: pot.frozenOn }),
+    ...(pot.thawedOn === undefined ? {} : { thawedOn: pot.thawedOn }),
+  });
+}
+
+/** Pots that are there, what is due first at the top; frozen ones last. */
+export function eatFirst(batches: Iterable<Batch>, kitchen: Kitchen, now: number): KeptPot[] {
+  const all = [...batches];
+  const found = all.flatMap((batch): KeptPot[] => {
+    const open = batch.pots.filter(({ gone }) => gone === null);
+    if (open.length === 0) return [];
+    const there = batchInKitchen(batch, kitchen);
+    const own = ownDays(
+      all.filter(({ id }) => id !== batch.id),
+      batch.dipId,
+    );
+    return open.map((pot) => ({ batch, pot, keeping: potKeeping(batch, pot, there, own, now) }));
+  });
+  const due = ({ keeping }: KeptPot) => keeping.useBy ?? '9999';
+  return found.sort(
+    (a, b) => due(a).localeCompare(due(b)) || a.batch.code.localeCompare(b.batch.code),
+  );
+}
+
+/** Days since a batch was made. */
+export const ageOf = ({ madeOn }: Batch, today: string): number => daysBetween(madeOn, today);
+
+/** Whether anything of a batch is still there. */
+export const isThere = (batch: Batch): boolean =>
+  unpotted(batch) > 1 || batch.pots.some(({ gone }) => gone === null);
