@@ -89,6 +89,24 @@ test('what to buy, by shelf, as text and CSV; what is left over; the calendar', 
   expect(events).toContain('BEGIN:VALARM');
 });
 
+test('what is ticked in the shop goes into the house by one tap, with what is over said', async ({
+  page,
+}) => {
+  await openRegatta(page);
+  await page.getByRole('button', { name: 'shopping' }).click();
+  const shopping = page.getByRole('region', { name: 'Shopping' });
+  await expect(shopping).toContainText(/\d+ jars?/);
+  await expect(shopping).toContainText(/\d+ g over/);
+  await expect(shopping).toContainText(/About € \d+\.\d\d/);
+  const yogurt = shopping.getByRole('checkbox', { name: /yogurt.* got$/i }).first();
+  await yogurt.check();
+  await shopping.getByRole('button', { name: 'Put the 1 ticked into the house' }).click();
+  await expect(yogurt).toHaveCount(0);
+  await saved(page);
+  await page.goto('/house');
+  await expect(page.getByRole('list', { name: 'Stock' })).toContainText(/yogurt/i);
+});
+
 test('too late to begin says by how much, and what would help', async ({ page }) => {
   await openRegatta(page);
   await page.getByLabel('Not before').fill('2026-06-13T08:00');

@@ -85,7 +85,9 @@ test('a dip is made in another size: by portions, by jars, as far as what is in 
   await dialog.getByRole('textbox', { name: 'How much' }).fill('0');
   await expect(dialog.getByRole('button', { name: 'Take this size' })).toBeDisabled();
   await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'so many times' });
-  await expect(dialog.getByRole('status')).toContainText('2.00 times: 1150 g');
+  await expect(dialog.getByRole('status')).toContainText(
+    '2.00 times: as measured below it makes 1150 g',
+  );
   const amounts = dialog.getByRole('list', { name: 'Amounts in that size' });
   await expect(amounts.getByRole('listitem').nth(2)).toContainText('½ cup');
   await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'jars' });
@@ -98,6 +100,16 @@ test('a dip is made in another size: by portions, by jars, as far as what is in 
   await expect(makes).toContainText('1150 g');
   await saved(page);
   await page.keyboard.press('Control+z');
+  await expect(makes).toContainText('575 g');
+  // once in another size leaves the dip as it is
+  await page.getByRole('button', { name: 'Size', exact: true }).click();
+  await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'so many times' });
+  await dialog.getByRole('textbox', { name: 'How much' }).fill('1.9');
+  await dialog.getByRole('button', { name: '2 ×, 1150 g' }).click();
+  await dialog.getByRole('button', { name: 'Make it so once' }).click();
+  await expect(page.getByText(/^step 1 of/)).toBeVisible();
+  await expect(page.getByText('⅔ cup').first()).toBeVisible();
+  await page.goto('/bench?dip=weir-house-hummus');
   await expect(makes).toContainText('575 g');
 });
 

@@ -67,6 +67,59 @@ test('ten cooks swap what they have not, each for a reason, and find all of it a
   await expect(kept(page)).toContainText('Watercress, hazelnut and hard cheese pesto');
 });
 
+/** At the bowl: a dip, the step in hand when something is not there, why, and how it was. */
+const atTheBowl = [
+  { dip: 'weir-house-hummus', step: 2, why: 'had none', was: 'again' },
+  { dip: 'butter-bean-sage', step: 1, why: 'had none', was: 'only here' },
+  { dip: 'watercress-hazelnut-pesto', step: 3, why: 'an allergy', was: 'again' },
+  { dip: 'cauliflower-cashew', step: 2, why: 'the cost', was: 'not again' },
+] as const;
+
+test('four of them are half way when they find it is not there, and the trial asks how it was', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  const made: string[] = [];
+  for (const { dip, step, why, was } of atTheBowl) {
+    await page.goto(`/make?dip=${dip}`);
+    await page.getByRole('button', { name: 'Start making' }).click();
+    for (let at = 1; at < step; at += 1) {
+      await page.getByText(new RegExp(`^step ${at} of`)).waitFor();
+      await page.getByRole('button', { name: 'In, as written' }).click();
+    }
+    await page.getByText(new RegExp(`^step ${step} of`)).waitFor();
+    await page.getByRole('button', { name: 'Swap it', exact: true }).click();
+    const nearest = candidates(page).getByRole('listitem').first();
+    await nearest.getByRole('button').first().click();
+    const name = ((await nearest.getAttribute('aria-label')) ?? '').split(/[,(]/)[0] ?? '';
+    await nearest.getByRole('button', { name: why }).click();
+    await nearest.getByRole('button', { name: 'Swap it' }).click();
+    await expect(candidates(page)).toHaveCount(0);
+    const asWritten = page.getByRole('button', { name: 'In, as written' });
+    const keep = page.getByRole('button', { name: 'Keep it as a trial' });
+    while (!(await keep.isVisible())) {
+      const now = await page.getByText(/^step \d+ of \d+/).textContent();
+      await asWritten.click();
+      await expect(page.getByText(now ?? '', { exact: true })).toHaveCount(0);
+      await keep.or(asWritten).first().waitFor();
+    }
+    await keep.click();
+    const verdict = page.getByRole('group', { name: new RegExp(`^How ${name}`, 'i') }).first();
+    await verdict.getByRole('button', { name: was, exact: true }).click();
+    await saved(page);
+    made.push(name);
+  }
+  await page.goto('/trials?swaps');
+  for (const [i, { was, why }] of atTheBowl.entries()) {
+    const swap = kept(page).nth(atTheBowl.length - 1 - i);
+    await expect(swap).toContainText('at the bowl');
+    await expect(swap).toContainText(why);
+    await expect(swap).toHaveAttribute('aria-label', new RegExp(`^${made[i]}`));
+    const said = swap.getByRole('button', { name: was, exact: true });
+    await expect(said).toHaveAttribute('aria-pressed', 'true');
+  }
+});
+
 test('what is out of season is left out where the larder says when it is', async ({ page }) => {
   await openSampleBook(page);
   await page.clock.setFixedTime(new Date('2026-12-12T10:00:00'));

@@ -145,3 +145,30 @@ test('where a dip comes from is kept by its variants and printed', async ({ page
   await page.getByRole('button', { name: 'About it' }).click();
   await expect(field).toHaveValue('the Weir House, first regatta');
 });
+
+test('a dip kept free of what its base has says so before it is made, and what the machine made last', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/make?dip=weir-house-no-sesame');
+  const note = page.getByRole('note').filter({ hasText: 'Kept free of sesame' });
+  await expect(note).toContainText('washed hot with soap');
+  await expect(note).toContainText('The last with it');
+  await page.goto('/make?dip=weir-house-hummus');
+  await expect(page.getByRole('button', { name: 'Start making' })).toBeVisible();
+  await expect(note).toHaveCount(0);
+});
+
+test('how a base is made is offered to its variants too', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('combobox', { name: 'Grind' }).selectOption('coarse');
+  await saved(page);
+  await page.goto(green);
+  await page.getByRole('button', { name: 'The base has changed: one thing' }).click();
+  const grind = changed(page).getByRole('listitem', { name: 'another grind or method' });
+  await grind.getByRole('button').first().click();
+  await grind.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByRole('combobox', { name: 'Grind' })).toHaveValue('coarse');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('combobox', { name: 'Grind' })).toHaveValue('silky');
+});

@@ -326,6 +326,8 @@ const asked = [
   ['loads', { parts: tahini, leastMl: 50, mostMl: 200 }],
   ['swap', { parts: tahini, swap: 0 }],
   ['free', { parts: tahini, free: ['sesame'] }],
+  ['batch', { parts: tahini, containers: [{ name: 'jar', ml: 200, count: 4 }] }],
+  ['keep', { parts: tahini, madeOn: '2026-06-12' }],
   ['analyse', '['.repeat(200_000)],
   ['analyse', 'not JSON'],
 ];

@@ -47,15 +47,6 @@ const views = [
   { name: 'book', size: wide, path: '/' },
   { name: 'bench', size: wide, path: `/bench${hummus}` },
   {
-    name: 'adding',
-    size: wide,
-    path: `/bench${hummus}`,
-    act: async (page) => {
-      await page.getByRole('combobox', { name: 'Add something' }).fill('1 tsp coriander');
-      await page.getByText('Which coriander?').waitFor();
-    },
-  },
-  {
     name: 'new-dip',
     size: { width: 1280, height: 1000 },
     path: '/new',
@@ -71,15 +62,6 @@ const views = [
     act: async (page) => {
       await button(page, 'Land it').click();
       await button(page, 'Take it').waitFor();
-    },
-  },
-  {
-    name: 'ways',
-    size: wide,
-    path: `/bench${hummus}`,
-    act: async (page) => {
-      await button(page, 'Ways').click();
-      await page.getByRole('dialog', { name: 'Ways of making it' }).waitFor();
     },
   },
   { name: 'make', size: wide, path: `/make${hummus}`, act: (page) => startMaking(page, 5) },
@@ -146,6 +128,29 @@ const views = [
     },
   },
   {
+    name: 'free',
+    size: wide,
+    path: `/bench${hummus}`,
+    act: async (page) => {
+      await button(page, 'Free of').click();
+      await button(page, 'sesame').click();
+      await page.getByRole('list', { name: 'Ways to make it so' }).waitFor();
+    },
+  },
+  {
+    name: 'variant',
+    size: wide,
+    path: '/bench?dip=weir-house-green',
+    act: async (page) => {
+      const adding = page.getByRole('combobox', { name: 'Add something' });
+      await adding.fill('at least twice as much chickpeas as tahini');
+      await page.getByRole('option', { name: /^Hold to it/ }).waitFor();
+      await adding.press('Enter');
+      await button(page, 'What that does').click();
+      await page.getByRole('list', { name: 'What differs' }).getByRole('button').first().click();
+    },
+  },
+  {
     name: 'swaps',
     size: wide,
     path: '/trials?swaps',
@@ -182,13 +187,17 @@ const views = [
     },
   },
   {
-    name: 'made-ready',
-    size: { width: 1280, height: 1060 },
-    path: '/bench?dip=hazelnut-red-bean-pate',
+    name: 'batch',
+    size: { width: 1280, height: 1000 },
+    path: '/trials?dip=butter-bean-sage',
     act: async (page) => {
-      await page.getByRole('button', { name: /^Details of Red kidney/ }).click();
-      await button(page, 'Made ready…').click();
-      await page.getByRole('region', { name: 'Cooling' }).waitFor();
+      // the day it was made
+      await page.clock.setFixedTime(new Date('2026-05-24T15:00:00'));
+      await button(page, 'Into jars').first().click();
+      const jars = page.getByRole('form', { name: 'jar 120 ml' });
+      await jars.getByRole('textbox', { name: 'How many' }).fill('3');
+      await button(jars, 'Filled').click();
+      await page.getByRole('region', { name: 'Labels' }).waitFor();
     },
   },
   {

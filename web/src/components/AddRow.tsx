@@ -8,7 +8,7 @@ import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
-import type { LarderField as LarderFieldType } from './LarderField';
+import type { LarderField as LarderFieldType, RulesHere } from './LarderField';
 
 type Field = typeof LarderFieldType;
 
@@ -18,12 +18,15 @@ export function AddRow({
   measures,
   placeholder = 'Add something, such as 2 tbsp lemon juice',
   onAdd,
+  rules,
   effectOf,
 }: {
   larder: Larder;
   measures: MeasureSystem;
   placeholder?: string;
   onAdd: (parts: readonly ReadPart[], mergeKey?: string) => void;
+  /** Rows that a rule may be written for, and what takes it. */
+  rules?: RulesHere;
   /** What so much of it would do to the dip, in a few words. */
   effectOf?: (parts: readonly ReadPart[]) => string;
 }) {
@@ -48,6 +51,7 @@ export function AddRow({
           text={text}
           onText={setText}
           onAdd={onAdd}
+          rules={rules}
           effectOf={effectOf}
         />
       ) : (

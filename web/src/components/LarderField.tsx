@@ -9,6 +9,8 @@ import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
+import type { RuleRow } from '@cobbet/core/lines/ruleSides';
+import type { Rule } from '@cobbet/core/mix/rule';
 import { type KeyboardEvent, useMemo, useState } from 'react';
 import type { NewFood } from '@cobbet/core/lines/newFood';
 import { keepNewFood, rememberPick } from '@/store/commands';
@@ -16,6 +18,8 @@ import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { placeWords } from './placeWords';
+import { ruleWords } from './ruleWords';
+import { shortName } from './shortName';
 import { RoleMark } from './RoleMark';
 import { typedOptions, type TypedOption } from './typedOptions';
 
@@ -61,6 +65,26 @@ function Understood({
   );
 }
 
+/** Rows that a rule may be written for, and what takes it. */
+export interface RulesHere {
+  rows: readonly RuleRow[];
+  onRule: (rule: Omit<Rule, 'id'>) => void;
+}
+
+/** A rule as it is understood. */
+function RuleRead({ rule, rows }: { rule: Omit<Rule, 'id'>; rows: readonly RuleRow[] }) {
+  const nameOf = (id: string) =>
+    shortName(rows.find((row) => row.id === id)?.ingredient.name ?? '')
+      .split(',')[0]
+      ?.toLowerCase() ?? '';
+  return (
+    <span>
+      Hold to it: <strong>{ruleWords(rule, nameOf)}</strong>
+      {!('whole' in rule.to) && `, by ${rule.by}`}
+    </span>
+  );
+}
+
 /**
  * Understands what is typed, in any order and with any amount, and shows it before it is taken. Where it is not sure it asks, and
  * figures answer; the answer is remembered.
@@ -73,6 +97,7 @@ export function LarderField({
   text,
   onText,
   onAdd,
+  rules,
   effectOf,
 }: {
   larder: Larder;
@@ -82,20 +107,32 @@ export function LarderField({
   text: string;
   onText: (text: string) => void;
   onAdd: (parts: readonly ReadPart[], mergeKey?: string) => void;
+  /** Rows that a rule may be written for, and what takes it. */
+  rules?: RulesHere | undefined;
   /** What so much of it would do to the dip, in a few words. */
   effectOf?: ((parts: readonly ReadPart[]) => string) | undefined;
 }) {
   const { picked } = useSettings();
   const [open, setOpen] = useState(text.trim() !== '');
   const { options, why } = useMemo(
-    () => typedOptions(text, { larder, measures, picked: new Map(Object.entries(picked ?? {})) }),
-    [text, larder, measures, picked],
+    () =>
+      typedOptions(
+        text,
+        { larder, measures, picked: new Map(Object.entries(picked ?? {})) },
+        rules?.rows,
+      ),
+    [text, larder, measures, picked, rules?.rows],
   );
   const choosing = options[0]?.kind === 'choice';
   // a figure is an answer once the line has its amount, else it may be the amount
   const byFigure =
     choosing && !/\s$/.test(text) && options.every(({ parts }) => (parts.at(-1)?.massG ?? 0) > 0);
   const take = (option: TypedOption) => {
+    if (option.rule) {
+      rules?.onRule(option.rule);
+      onText('');
+      return;
+    }
     const last = option.parts.at(-1);
     if (option.food !== undefined && option.food !== '' && last) {
       void rememberPick(option.food, last.ingredient);
@@ -125,7 +162,7 @@ export function LarderField({
       }}
       onChange={(_, option) => option && take(option)}
       // Enter takes what is understood, and never what only might be meant
-      autoHighlight={options[0]?.kind === 'understood'}
+      autoHighlight={['understood', 'rule'].includes(options[0]?.kind ?? '')}
       blurOnSelect={false}
       clearOnBlur={false}
       open={open && text.trim() !== ''}
@@ -146,7 +183,7 @@ export function LarderField({
           </Box>
         </li>
       )}
-      renderOption={({ key, ...props }, { kind, parts, own }, { index }) => (
+      renderOption={({ key, ...props }, { kind, parts, own, rule }, { index }) => (
         <Box component="li" key={key} {...props} sx={{ gap: 1, alignItems: 'baseline !important' }}>
           {kind === 'choice' && byFigure && (
             <Box component="kbd" sx={{ fontWeight: 700, minWidth: 18 }}>
@@ -157,7 +194,8 @@ export function LarderField({
             {parts.map((part, i) => (
               <Understood key={i} part={part} larder={larder} own={own} />
             ))}
-            {kind !== 'name' && !own && effectOf && (
+            {rule && <RuleRead rule={rule} rows={rules?.rows ?? []} />}
+            {kind !== 'name' && kind !== 'rule' && !own && effectOf && (
               <Box component="span" sx={{ color: colour.muted, fontSize: typeScale.small }}>
                 {effectOf(parts)}
               </Box>

@@ -1,12 +1,21 @@
 import type { BaseDifference } from '@cobbet/core/book/fromBase';
+import { bandWords } from './bandWords';
 import { targetWords } from '@cobbet/core/mix/targets';
 
-const makingWords = {
+/** What is made otherwise, in words. */
+export const makingWords = {
   method: 'another grind or method',
   machineId: 'another machine',
   tasting: 'tasted otherwise',
   keepDays: 'kept for another time',
+  rules: 'other rules',
 } as const;
+
+function targetDifference({ name, base, own }: BaseDifference & { kind: 'target' }): string {
+  const words = targetWords[name].name;
+  if (!own) return `no target for ${words}`;
+  return `${words} to be ${bandWords(own)}${base ? `, not ${bandWords(base)}` : ''}`;
+}
 
 /**
  * One thing a variant does otherwise, in words: `sunflower butter for tahini`, `3 tbsp lemon juice, not 2 tbsp`, `+ paprika`.
@@ -31,6 +40,6 @@ export function differenceWords(
     case 'making':
       return makingWords[difference.what];
     case 'target':
-      return `another target for ${targetWords[difference.name].name}`;
+      return targetDifference(difference);
   }
 }

@@ -3,17 +3,22 @@ import { searchLarder } from '@cobbet/core/larder/find';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { LineContext } from '@cobbet/core/lines/readLine';
 import { newFood, type NewFood } from '@cobbet/core/lines/newFood';
+import { readRule } from '@cobbet/core/lines/readRule';
+import type { RuleRow } from '@cobbet/core/lines/ruleSides';
+import type { Rule } from '@cobbet/core/mix/rule';
 import { understandLine } from '@cobbet/core/lines/understand';
 
 /** Something a typed line may become: everything that was understood, one way to settle a doubt, or a name that fits so far. */
 export interface TypedOption {
   key: string;
-  kind: 'understood' | 'choice' | 'name';
+  kind: 'understood' | 'choice' | 'name' | 'rule';
   parts: readonly ReadPart[];
   /** What the answer is remembered by, where it settles a doubt. */
   food?: string;
   /** A food that goes into the larder with it. */
   own?: NewFood;
+  /** What holds between rows, where that is what was typed. */
+  rule?: Omit<Rule, 'id'>;
 }
 
 /** What a typed line offers, and what it asks. */
@@ -69,9 +74,19 @@ const saidOpen = /\b(?:to taste|to serve|as needed|if needed|to cover|to finish|
 /**
  * What a line typed so far may become, what is understood first. Where it is not sure there is no understanding to take, only
  * choices.
+ *
+ * @param rows that a rule may be written for
  */
-export function typedOptions(text: string, context: LineContext): TypedLine {
+export function typedOptions(
+  text: string,
+  context: LineContext,
+  rows: readonly RuleRow[] = [],
+): TypedLine {
   if (text.trim() === '') return { options: [], why: null };
+  const rule = rows.length > 0 ? readRule(text, rows) : null;
+  if (rule && !rule.ok) return { options: [], why: rule.message };
+  if (rule)
+    return { options: [{ key: 'rule', kind: 'rule', parts: [], rule: rule.rule }], why: null };
   const { parts, question, choices } = understandLine(text, context);
   // several foods, and a doubt about one that is found, are no half of a name
   const named = question?.part || parts.length > 1 ? [] : namesFor(text, context);

@@ -52,6 +52,9 @@ interface CobbetSchema extends DBSchema {
   byproducts: { key: string; value: BookTables['byproducts'] };
   timers: { key: string; value: BookTables['timers'] };
   swaps: { key: string; value: BookTables['swaps'] };
+  batches: { key: string; value: BookTables['batches'] };
+  containers: { key: string; value: BookTables['containers'] };
+  prices: { key: string; value: BookTables['prices'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };

@@ -37,6 +37,22 @@ export function takeSwap(
   });
 }
 
+/** Makes a variant of a dip with a swap in it, and keeps the swap, as one step of undo. */
+export function takeSwapAsVariant(
+  dip: Dip,
+  name: string,
+  { edits }: Pick<Proposal, 'edits'>,
+  swapped: Swapped,
+): Promise<boolean> {
+  const [id, at] = [newId(), new Date().toISOString()];
+  const record = kept(id, null, swapped);
+  return useBook.getState().act(`A variant: ${name}`.slice(0, 120), (book) => {
+    const there = book.dips.get(dip.id);
+    if (!there) return [];
+    return [put('dips', applyEdits(variantOf(there, id, name, at), edits)), put('swaps', record)];
+  });
+}
+
 /**
  * Takes a dip made free of something, in its place or as a variant, and keeps its swaps, as one step of undo.
  *

@@ -6,9 +6,13 @@ import type { Kitchen } from '@cobbet/core/kitchen/kitchen';
 import type { Calibration } from '@cobbet/core/readings/calibrate';
 import { useBook } from './bookStore';
 
-/** The larder with the book's own ingredients over it. */
+/** The larder with the book's own ingredients over it, at the prices paid last. */
 export function useLarder() {
-  return bookLarder(useBook((state) => state.book.larder));
+  const own = useBook((state) => state.book.larder);
+  return bookLarder(
+    own,
+    useBook((state) => state.book.prices),
+  );
 }
 
 /** What holds for the whole book. */
@@ -23,7 +27,8 @@ export function useKitchen(): Kitchen {
   const yields = useBook((state) => state.book.yields);
   const trials = useBook((state) => state.book.trials);
   const runs = useBook((state) => state.book.runs);
-  return bookKitchen({ larder, settings, yields, trials, runs });
+  const prices = useBook((state) => state.book.prices);
+  return bookKitchen({ larder, settings, yields, trials, runs, prices });
 }
 
 /** What this kitchen's readings have taught of one machine; a new one starts fresh. */

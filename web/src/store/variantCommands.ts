@@ -5,7 +5,7 @@ import { descendantsOf, descendingFrom, type Heirs, variantsOf } from '@cobbet/c
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useBook } from './bookStore';
 
-/** What of a base's changes a variant takes over, and what stays as it has it; ids of the base's rows. */
+/** What of a base's changes a variant takes over, and what stays as it has it; by the keys of the changes. */
 export interface Settled {
   dipId: string;
   taken: readonly string[];

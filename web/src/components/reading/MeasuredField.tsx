@@ -28,7 +28,9 @@ export function MeasuredField({
   const id = useId();
   return (
     <FormControl variant="standard" error={wrong} fullWidth>
-      <InputLabel htmlFor={id}>{label}</InputLabel>
+      <InputLabel htmlFor={id} shrink>
+        {label}
+      </InputLabel>
       <Input
         id={id}
         value={value}

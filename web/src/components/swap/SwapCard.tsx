@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { SwapHistory, SwapWhy } from '@cobbet/core/book/keptSwap';
+import type { LearnedShift } from '@cobbet/core/book/swapLearned';
 import { type Reason, reasons } from '@cobbet/core/book/runEvents';
 import InputBase from '@mui/material/InputBase';
 import type { Larder } from '@cobbet/core/larder/larder';
@@ -12,7 +13,7 @@ import { reasonWords } from '@/components/reasonWords';
 import { shortName } from '@/components/shortName';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { historyText } from './historyText';
+import { historyText, learnedText } from './historyText';
 import { LookCard } from './LookCard';
 import { SwapMarks } from './SwapMarks';
 
@@ -68,9 +69,11 @@ export function SwapCard({
   targets,
   inHouse,
   history,
+  learned,
   asksWhy,
   open,
   onOpen,
+  onCompare,
   onTake,
 }: {
   one: Candidate;
@@ -79,9 +82,13 @@ export function SwapCard({
   inHouse: boolean;
   /** How it did here before, where it was there. */
   history: SwapHistory | undefined;
+  /** What reading it has taught, where it was read. */
+  learned: LearnedShift | undefined;
   asksWhy: boolean;
   open: boolean;
   onOpen: () => void;
+  /** Puts it beside the others, where the row is open. */
+  onCompare?: (() => void) | undefined;
   onTake: (why: SwapWhy) => void;
 }) {
   const [why, setWhy] = useState<Reason | null>(null);
@@ -143,6 +150,7 @@ export function SwapCard({
           {history && (
             <Box sx={{ fontSize: typeScale.small, color: open ? colour.ink : colour.bandEdge }}>
               {historyText(history)}
+              {learned && ` · ${learnedText(learned)}`}
             </Box>
           )}
         </>
@@ -175,6 +183,11 @@ export function SwapCard({
                 borderBottom: `1px solid ${colour.muted}`,
               }}
             />
+          )}
+          {onCompare && (
+            <Button onClick={onCompare} sx={{ flexShrink: 0 }}>
+              Compare it
+            </Button>
           )}
           <Button
             variant="contained"

@@ -5,19 +5,18 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
-import { historyOf, type SwapWhy, verdictNearer } from '@cobbet/core/book/keptSwap';
+import type { SwapWhy } from '@cobbet/core/book/keptSwap';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { inSeason } from '@cobbet/core/larder/season';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { Candidate } from '@cobbet/core/swap/swap';
 import { type AmountBy, amountsBy, type SwapQuestion } from '@cobbet/core/swap/swapQuestion';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { AddRow } from '@/components/AddRow';
-import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { SwapCard } from './SwapCard';
-import { useSwaps } from './useSwaps';
+import { useRanked } from './useRanked';
 
 const amountWords: Record<AmountBy, string> = {
   strength: 'same strength',
@@ -98,6 +97,7 @@ export function SwapChooser({
   asksWhy = true,
   onAmountBy,
   onLook,
+  onCompare,
   onTake,
 }: {
   /** Compared by identity: asked anew when it is another one. */
@@ -112,22 +112,15 @@ export function SwapChooser({
   onAmountBy: (by: AmountBy) => void;
   /** What is being looked at, drawn on the line meanwhile. */
   onLook: (candidate: Candidate | null) => void;
+  /** Puts a candidate beside the others, where several are compared. */
+  onCompare?: ((candidate: Candidate) => void) | undefined;
   onTake: (candidate: Candidate, why: SwapWhy) => void;
 }) {
   const [only, setOnly] = useState<Ingredient | null>(null);
   const [on, setOn] = useState<readonly Filter[]>([]);
   const [open, setOpen] = useState<string | null>(null);
   const [whole, setWhole] = useState(false);
-  const { asked, start } = useSwaps(question, larder, only);
-  const swaps = useBook(({ book }) => book.swaps);
-  const fromId = question.parts[question.index]?.ingredient.id ?? '';
-  const history = useMemo(() => historyOf(swaps.values(), fromId), [swaps, fromId]);
-  const all = useMemo(() => {
-    const answer = asked.state === 'answered' ? asked.answer : [];
-    // what the cook has said of it counts beside the model
-    const near = (one: Candidate) => one.distance - verdictNearer(history.get(one.ingredient.id));
-    return [...answer].sort((a, b) => near(a) - near(b));
-  }, [asked, history]);
+  const { asked, start, all, history, learned } = useRanked(question, larder, only);
   const shown = all.filter((one) => on.every((filter) => passes(one, filter, house)));
   const listed = whole ? shown : shown.slice(0, firstShown);
   const look = (one: Candidate | null) => {
@@ -186,9 +179,11 @@ export function SwapChooser({
             targets={question.targets}
             inHouse={house.has(one.ingredient.id)}
             history={history.get(one.ingredient.id)}
+            learned={learned.get(one.ingredient.id)}
             asksWhy={asksWhy}
             open={open === one.ingredient.id}
             onOpen={() => look(open === one.ingredient.id ? null : one)}
+            onCompare={onCompare && (() => onCompare(one))}
             onTake={(why) => onTake(one, why)}
           />
         ))}

@@ -78,10 +78,11 @@ interface Props {
 }
 
 /** Body and seasoning after a swap against where they are, small enough for a list; the words beside them say the same. */
-export function SwapMarks(props: Props) {
+export function SwapMarks({ only, ...props }: Props & { only?: readonly Marked[] }) {
+  const shown = only ? marks.filter(({ name }) => only.includes(name)) : marks;
   return (
     <Box sx={{ display: 'flex', gap: '4px', my: 0.5 }} aria-hidden>
-      {marks.map(({ name, label }) => (
+      {shown.map(({ name, label }) => (
         <Box key={name} sx={{ textAlign: 'center', lineHeight: 1.1 }}>
           <Mark name={name} {...props} />
           <Box sx={{ fontSize: typeScale.small }}>{label}</Box>

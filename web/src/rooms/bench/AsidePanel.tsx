@@ -10,13 +10,18 @@ const VariantsPanel = later(() =>
   import('./base/VariantsPanel').then(({ VariantsPanel }) => VariantsPanel),
 );
 const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
+const RulesPanel = later(() => import('./rules/RulesPanel').then(({ RulesPanel }) => RulesPanel));
 const FreePanel = later(() => import('./free/FreePanel').then(({ FreePanel }) => FreePanel));
 
 /** What is asked about the dip beside its line. */
 export type Aside =
-  { kind: 'swap'; rowId: string } | { kind: 'free' } | { kind: 'base' } | { kind: 'variants' };
+  | { kind: 'swap'; rowId: string }
+  | { kind: 'free' }
+  | { kind: 'base' }
+  | { kind: 'variants' }
+  | { kind: 'rules' };
 
-/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, or what changed in it for its variants. */
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, or what holds between its rows. */
 export function AsidePanel({
   aside,
   bench,
@@ -43,6 +48,21 @@ export function AsidePanel({
       />
     );
   }
+  if (aside.kind === 'rules') {
+    return (
+      <RulesPanel
+        bench={bench}
+        onLook={onLook}
+        onTake={(proposal) => {
+          edits.take(proposal);
+          onLook(null);
+        }}
+        onAdd={edits.addRule}
+        onRules={edits.rules}
+        onClose={onClose}
+      />
+    );
+  }
   if (aside.kind === 'variants') return <VariantsPanel bench={bench} onClose={onClose} />;
   if (aside.kind === 'free') return <FreePanel bench={bench} onLook={onLook} onClose={onClose} />;
   return (
@@ -59,6 +79,7 @@ export function AsidePanel({
         );
         onLook(null);
       }}
+      onOpenRole={(open) => edits.openRole(aside.rowId, open)}
       onTake={(proposal, swapped) => {
         edits.swap(proposal, swapped);
         onClose();

@@ -1,6 +1,8 @@
 'use client';
 
-import { proposeSize } from '@cobbet/core/batch/resize';
+import { applyEdits } from '@cobbet/core/proposal/edit';
+import { useRouter } from 'next/navigation';
+import { beginRun } from '@/store/commands';
 import { later } from '@/components/later';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
@@ -24,16 +26,23 @@ export function BenchDialogs({
   edits: BenchEdits;
   onClose: () => void;
 }) {
-  const { dip, kitchen, machine } = bench;
+  const { dip, machine } = bench;
+  const router = useRouter();
   return (
     <>
       {open === 'size' && (
         <SizeDialog
           bench={bench}
           machine={machine}
-          onTake={(sized) => {
-            edits.take(proposeSize(dip, kitchen, sized));
+          onTake={(proposal) => {
+            edits.take(proposal);
             onClose();
+          }}
+          onOnce={({ edits: once }) => {
+            // a bowl that is being made of it goes on beside this one
+            void beginRun(applyEdits(dip, once)).then(() =>
+              router.push(`/make?dip=${encodeURIComponent(dip.id)}`),
+            );
           }}
           onClose={onClose}
         />

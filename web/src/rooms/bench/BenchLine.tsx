@@ -5,6 +5,7 @@ import type { AmountView } from '@cobbet/core/book/book';
 import type { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { type Ref, useMemo } from 'react';
+import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
 import { AfterRows } from './line/After';
@@ -19,6 +20,8 @@ import { SplitsNote } from './line/SplitsNote';
 import { RowList } from './rows/RowList';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
+
+const Ties = later(() => import('./rules/Ties').then(({ Ties }) => Ties));
 
 /** Width of the rows' side; the axis takes the rest. */
 export const rowsWidth = 'clamp(398px, 53%, 580px)';
@@ -36,6 +39,7 @@ export function BenchLine({
   view,
   preview,
   onSwap,
+  onRules,
   measured,
   width,
 }: {
@@ -48,6 +52,8 @@ export function BenchLine({
   preview: ReturnType<typeof analyseDip> | null;
   /** A row is to be swapped. */
   onSwap: (rowId: string) => void;
+  /** What holds between the rows is to be seen. */
+  onRules: () => void;
   /** Takes the element whose width the line has. */
   measured: Ref<HTMLDivElement>;
   /** px */
@@ -105,6 +111,7 @@ export function BenchLine({
             view={view}
           />
         </Box>
+        {dip.rules && <Ties bench={bench} onOpen={onRules} />}
         <AfterRows value={after}>
           <RowList
             bench={bench}

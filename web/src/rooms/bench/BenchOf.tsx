@@ -7,7 +7,6 @@ import { type Dip, mostRows } from '@cobbet/core/dip/dip';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
-import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { kitMachines } from '@cobbet/core/kitchen/kit';
 import { later } from '@/components/later';
 import { useCallback, useMemo, useState } from 'react';
@@ -18,7 +17,8 @@ import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { type Aside, AsidePanel } from './AsidePanel';
+import { AsidePanel } from './AsidePanel';
+import { rowInQuestion, useAside } from './useAside';
 import { additionEffect } from './additionEffect';
 import { type BenchDialog, BenchDialogs } from './BenchDialogs';
 import { BenchHeader } from './BenchHeader';
@@ -30,10 +30,14 @@ import type { ShownQuantity } from './line/shownQuantity';
 import { type Bench, useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { type BenchEdits, useBenchEdits } from './useBenchEdits';
+import { ruleRows } from './rules/ruleRows';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
 const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) => BaseStrip));
+const OpenFillings = later(() =>
+  import('./swap/OpenFillings').then(({ OpenFillings }) => OpenFillings),
+);
 const NudgeTable = later(() =>
   import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
@@ -64,6 +68,10 @@ function AddHere({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
           larder={kitchen.larder}
           measures={kitchen.measures}
           onAdd={edits.add}
+          rules={{
+            rows: ruleRows(rows),
+            onRule: edits.addRule,
+          }}
           effectOf={(parts) => additionEffect(dip, analysis, kitchen, parts)}
         />
       ) : (
@@ -80,16 +88,8 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const [shown, setShown] = useState<ShownQuantity>('body');
   const [dialog, setDialog] = useState<BenchDialog | null>(null);
   const [nudging, setNudging] = useState(false);
-  const [looked, setLooked] = useState<Proposal | null>(null);
-  const [aside, setAside] = useState<Aside | null>(null);
-  const openAside = (kind: 'free' | 'base' | 'variants') => {
-    setLooked(null);
-    setAside({ kind });
-  };
-  const leaveAside = () => {
-    setAside(null);
-    setLooked(null);
-  };
+  const { aside, looked, setLooked, openAside, swapRow, leaveAside } = useAside();
+  const filling = rowInQuestion(dip, aside);
   const behind = useBehind(dip).length;
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
@@ -103,7 +103,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
 
   const lookAt = useCallback(
     (nudge: Nudge | null) => setLooked(nudge && proposeNudge(dip, kitchen, nudge, 'looked-at')),
-    [dip, kitchen],
+    [dip, kitchen, setLooked],
   );
 
   useBenchKeys({
@@ -166,11 +166,21 @@ export function BenchOf({ dip }: { dip: Dip }) {
             shown={shown}
             view={amountView}
             preview={preview}
-            onSwap={(rowId) => setAside({ kind: 'swap', rowId })}
+            onSwap={swapRow}
+            onRules={() => openAside('rules')}
             measured={ref}
             width={width}
           />
           {rows.length === 0 && <HowToStart />}
+          {filling?.open && (
+            <OpenFillings
+              bench={bench}
+              rowId={filling.id}
+              open={filling.open}
+              edits={edits}
+              onOpenRole={(open) => edits.openRole(filling.id, open)}
+            />
+          )}
           <AddHere bench={bench} edits={edits} />
           {rows.length > 0 &&
             (nudging ? (
@@ -201,6 +211,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
         stallsAt={stallsAt}
         doubts={doubts}
         edits={edits}
+        onRules={() => openAside('rules')}
       >
         {aside && (
           <AsidePanel

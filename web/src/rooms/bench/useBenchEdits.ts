@@ -5,12 +5,14 @@ import {
   withAdditions,
   withRowMoved,
   withRowRead,
+  withRules,
   withTarget,
 } from '@cobbet/core/book/dipEdits';
-import type { Dip, Row } from '@cobbet/core/dip/dip';
+import type { Dip, OpenRole, Row } from '@cobbet/core/dip/dip';
 import { withoutRow, withRow } from '@cobbet/core/dip/dipRows';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
+import type { Rule } from '@cobbet/core/mix/rule';
 import type { Band, TargetName } from '@cobbet/core/mix/targets';
 import { nudgeEdit } from '@cobbet/core/proposal/proposeForDip';
 import { applyEdits } from '@cobbet/core/proposal/edit';
@@ -40,6 +42,18 @@ export function useBenchEdits(dipId: string) {
           label,
           (dip) => withRow(dip, rowId, change),
           field === undefined ? undefined : `${field} ${rowId}`,
+        ),
+      /** Leaves a row open to several fillings, or with null settles it. */
+      openRole: (rowId: string, open: OpenRole | null) =>
+        edit(open ? `Left open: ${open.said}`.slice(0, 120) : 'Settled', (dip) =>
+          withRow(dip, rowId, ({ open: _open, ...row }) => (open ? { ...row, open } : row)),
+        ),
+      /** What holds between the rows. */
+      rules: (label: string, change: (rules: readonly Rule[]) => Rule[]) =>
+        edit(label.slice(0, 120), (dip) => withRules(dip, change(dip.rules ?? []))),
+      addRule: (rule: Omit<Rule, 'id'>) =>
+        edit(`Rule: ${rule.said}`.slice(0, 120), (dip) =>
+          withRules(dip, [...(dip.rules ?? []), { ...rule, id: newId() }]),
         ),
       /** What was read of a typed line, as one step of undo. */
       add: (parts: readonly ReadPart[], mergeKey?: string) => {

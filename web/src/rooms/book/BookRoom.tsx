@@ -8,6 +8,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { familyNames } from '@cobbet/core/mix/families';
 import Link from 'next/link';
+import { later } from '@/components/later';
 import { useMemo } from 'react';
 import { OpenBowls } from '@/components/OpenBowls';
 import { useBook } from '@/store/bookStore';
@@ -58,6 +59,8 @@ const lastingWords = {
   'may go': 'the browser may clear it when it runs out of room: export it now and then',
 } as const;
 
+const EatFirst = later(() => import('./EatFirst').then(({ EatFirst }) => EatFirst));
+
 /** Every dip, by family and descent. */
 export function BookRoom() {
   const dips = useBook((state) => state.book.dips);
@@ -65,6 +68,7 @@ export function BookRoom() {
   const coming = useBook((state) => state.trialsComing);
   const trees = useMemo(() => dipTree(dips), [dips]);
   const last = useMemo(() => lastTrials(trials), [trials]);
+  const hasBatches = useBook((state) => state.book.batches.size > 0);
   const lasting = useLasting((state) => state.lasting);
   return (
     <RoomPage
@@ -92,6 +96,7 @@ export function BookRoom() {
       }
     >
       <OpenBowls />
+      {hasBatches && <EatFirst />}
       {trees.length === 0 && (
         <Typography sx={{ my: 6, maxWidth: 480 }}>
           Nothing here yet. <Link href="/new">Write or paste the first dip</Link>, or open a book

@@ -7,11 +7,18 @@ import Typography from '@mui/material/Typography';
 import type { Role } from '@cobbet/core/larder/ingredient';
 import type { Larder } from '@cobbet/core/larder/larder';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
-import { type ShoppingItem, shoppingList, shoppingText } from '@cobbet/core/day/shopping';
+import { type ShoppingItem, shoppingList, shoppingText, spareG } from '@cobbet/core/day/shopping';
 import { useMemo, useState } from 'react';
+import { pricePerG } from '@cobbet/core/batch/cost';
+import { latestPrices } from '@cobbet/core/book/price';
+import { dipsUsing } from '@/components/dipsUsing';
+import { money } from '@/components/money';
 import { roleNames } from '@/components/roleNames';
 import { csvCell } from '@/store/csvCell';
 import { download, fileName } from '@/store/download';
+import { stockUp } from '@/store/stockUp';
+import { useBook } from '@/store/bookStore';
+import { useSettings } from '@/store/useKitchen';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -24,8 +31,28 @@ export function shoppingCsv(items: readonly ShoppingItem[]): string {
   return ['shelf,what,amount,grams', ...lines].join('\r\n');
 }
 
-function Item({ item, got, onTick }: { item: ShoppingItem; got: boolean; onTick: () => void }) {
-  const { what, amount, needG } = item;
+/** Left over of a pack by less than this is not worth a word, g and as a share of it. */
+const worthSaying = { g: 15, share: 0.15 } as const;
+
+function Item({
+  item,
+  got,
+  cost,
+  alsoIn,
+  onTick,
+}: {
+  item: ShoppingItem;
+  got: boolean;
+  /** What it costs in a shop, in words; empty where that is not known. */
+  cost: string;
+  /** Other dips that what is left over goes into. */
+  alsoIn: readonly string[];
+  onTick: () => void;
+}) {
+  const { what, amount, needG, boughtG } = item;
+  const spare = spareG(item);
+  const over = spare >= worthSaying.g && spare >= worthSaying.share * boughtG;
+  const others = alsoIn.length > 0 ? `, for ${alsoIn.slice(0, 2).join(' or ')}` : '';
   return (
     <Box component="li" sx={{ borderTop: `1px solid ${colour.line}` }}>
       <Box
@@ -50,7 +77,16 @@ function Item({ item, got, onTick }: { item: ShoppingItem; got: boolean; onTick:
         <Box sx={{ fontWeight: 700 }} title={`${needG.toFixed(0)} g`}>
           {amount}
         </Box>
-        <Box sx={{ lineHeight: 1.25, py: 0.25 }}>{what}</Box>
+        <Box sx={{ lineHeight: 1.25, py: 0.25, minWidth: 0 }}>
+          {what}
+          {(over || cost !== '') && (
+            <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
+              {cost}
+              {cost !== '' && over && ' · '}
+              {over && `${spare.toFixed(0)} g over${others}`}
+            </Box>
+          )}
+        </Box>
       </Box>
     </Box>
   );
@@ -81,6 +117,29 @@ export function ShoppingList({
     setTicked(
       (now) => new Set(now.has(key) ? [...now].filter((one) => one !== key) : [...now, key]),
     );
+  const dips = useBook(({ book }) => book.dips);
+  const prices = useBook(({ book }) => book.prices);
+  const { currency } = useSettings();
+  const latest = useMemo(() => latestPrices(prices.values()), [prices]);
+  const priceOf = ({ ingredientId, boughtG, stock }: ShoppingItem) => {
+    const thing = larder.get(ingredientId);
+    // a price is of what goes in; what is made ready first is bought as something else
+    const price = thing && stock !== null ? pricePerG(thing, latest) : null;
+    return price ? { sum: price.perG * boughtG, own: price.source === 'own' } : null;
+  };
+  const known = items.flatMap((item) => priceOf(item) ?? []);
+  const total = known.reduce((sum, one) => sum + one.sum, 0);
+  const today = new Set(needs.dips.map(({ dip }) => dip.id));
+  const alsoIn = (id: string) =>
+    dipsUsing(dips.values(), id).flatMap((dip) => (today.has(dip.id) ? [] : [dip.name]));
+  const keyOf = ({ ingredientId, what }: ShoppingItem) => `${ingredientId} ${what}`;
+  const stocked = items.filter((item) => item.stock !== null && ticked.has(keyOf(item)));
+  const intoHouse = () => {
+    void stockUp(
+      stocked.map(({ ingredientId, stock }) => ({ id: ingredientId, amount: stock ?? '' })),
+    );
+    setTicked(new Set());
+  };
   const file = fileName(name);
   if (items.length === 0) {
     return (
@@ -122,14 +181,38 @@ export function ShoppingList({
               sx={{ m: 0, p: 0, listStyle: 'none' }}
             >
               {own.map((item) => {
-                const key = `${item.ingredientId} ${item.what}`;
+                const key = keyOf(item);
+                const price = priceOf(item);
                 return (
-                  <Item key={key} item={item} got={ticked.has(key)} onTick={() => tick(key)} />
+                  <Item
+                    key={key}
+                    item={item}
+                    got={ticked.has(key)}
+                    cost={price?.own === true ? money(price.sum, currency) : ''}
+                    alsoIn={alsoIn(item.ingredientId)}
+                    onTick={() => tick(key)}
+                  />
                 );
               })}
             </Box>
           </Box>
         ))}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+        <Box sx={{ fontSize: typeScale.note }}>
+          About {money(total, currency)}
+          {known.length < items.length && `, ${items.length - known.length} without a price`}
+        </Box>
+        {stocked.length > 0 && (
+          <Button
+            variant="outlined"
+            size="small"
+            onClick={intoHouse}
+            sx={{ '@media print': { display: 'none' } }}
+          >
+            Put the {stocked.length} ticked into the house
+          </Button>
+        )}
       </Box>
     </Panel>
   );

@@ -175,6 +175,8 @@ test('the list as CSV quotes what needs it', () => {
       what: 'Chickpeas, canned',
       amount: '3 cans',
       needG: 1199.7,
+      boughtG: 1200,
+      stock: null,
       shelf: 'legume',
     },
   ]);
@@ -182,7 +184,14 @@ test('the list as CSV quotes what needs it', () => {
 });
 
 test('a name that a spreadsheet would take for a formula is a text', () => {
-  const item = { ingredientId: 'a', amount: '1', needG: 1, shelf: 'legume' } as const;
+  const item = {
+    ingredientId: 'a',
+    amount: '1',
+    needG: 1,
+    boughtG: 1,
+    stock: null,
+    shelf: 'legume',
+  } as const;
   const csv = shoppingCsv([
     { ...item, what: '=HYPERLINK("http://x","y")' },
     { ...item, what: '@SUM(1+1)' },

@@ -5,16 +5,19 @@ import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import { fromHouse } from '@cobbet/core/dip/fromHouse';
 import { patterns } from '@cobbet/core/dip/patterns';
+import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { later } from '@/components/later';
 import { useLarder } from '@/store/useKitchen';
 import { useInHouse } from '@/store/useInHouse';
 import { colour } from '@/theme/colour';
 import { Ledger } from './Ledger';
+import { MadePanel } from './made/MadePanel';
 import { PatternRow } from './PatternRow';
 import { Shelf } from './Shelf';
 
-/** Start from what there is: what can be made of it, how much, and what little is missing. */
-export function HouseRoom() {
+/** What there is: on the shelf, left from before, made here; and what can be made of it. */
+function WhatThereIs() {
   const larder = useLarder();
   const [open, setOpen] = useState<string | null>(null);
   const house = useInHouse();
@@ -33,7 +36,10 @@ export function HouseRoom() {
         }}
       >
         <Box>
-          <Shelf />
+          <MadePanel />
+          <Box sx={{ mt: 3 }}>
+            <Shelf />
+          </Box>
           <Ledger />
         </Box>
         <Panel title="What it makes">
@@ -57,4 +63,12 @@ export function HouseRoom() {
       </Box>
     </RoomPage>
   );
+}
+
+const BatchRoom = later(() => import('./made/BatchRoom').then(({ BatchRoom }) => BatchRoom));
+
+/** Start from what there is: what can be made of it, how much, and what little is missing; or one batch of what was made. */
+export function HouseRoom() {
+  const batch = useSearchParams().get('batch');
+  return batch === null ? <WhatThereIs /> : <BatchRoom key={batch} id={batch} />;
 }

@@ -3,12 +3,17 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import SwapHoriz from '@mui/icons-material/SwapHoriz';
 import Input from '@mui/material/Input';
 import Typography from '@mui/material/Typography';
 import { daysUntil, type StockItem } from '@cobbet/core/book/stock';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { dipsUsing } from '@/components/dipsUsing';
+import { later } from '@/components/later';
+import { useInHouse } from '@/store/useInHouse';
 import { useLeaving } from '@/components/useLeaving';
 import { AddRow } from '@/components/AddRow';
 import { InlineSelect } from '@/components/InlineSelect';
@@ -21,6 +26,8 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { inDays, today } from '@/store/today';
 
+const StockSwap = later(() => import('./StockSwap').then(({ StockSwap }) => StockSwap));
+
 const keeps = [
   { days: null, name: 'keeps' },
   { days: 0, name: 'use today' },
@@ -31,7 +38,7 @@ const keeps = [
   { days: 7, name: 'in a week' },
 ] as const;
 
-function Item({ item }: { item: StockItem }) {
+function Item({ item, house }: { item: StockItem; house: ReadonlySet<string> }) {
   const larder = useLarder();
   const { measures } = useSettings();
   const ingredient = larder.get(item.id);
@@ -49,6 +56,9 @@ function Item({ item }: { item: StockItem }) {
     void keepStock({ ...item, amount: text }, name);
   };
   useLeaving(keep);
+  const dips = useBook((state) => state.book.dips);
+  const using = useMemo(() => dipsUsing(dips.values(), item.id), [dips, item.id]);
+  const [swapping, setSwapping] = useState(false);
   return (
     <Box
       component="li"
@@ -110,14 +120,36 @@ function Item({ item }: { item: StockItem }) {
               : printGrams(read.value.massG)}
         </Box>
       </Box>
-      <Button
-        size="small"
-        sx={{ minWidth: 0 }}
-        aria-label={`${name} is used up`}
-        onClick={() => void dropStock(item.id, name)}
-      >
-        Gone
-      </Button>
+      <Box sx={{ display: 'flex', justifyContent: 'flex-end' }}>
+        {using.length > 0 && (
+          <IconButton
+            size="small"
+            title="What could go in instead of it"
+            aria-label={`Swap ${name}`}
+            aria-expanded={swapping}
+            onClick={() => setSwapping(!swapping)}
+          >
+            <SwapHoriz fontSize="small" />
+          </IconButton>
+        )}
+        <Button
+          size="small"
+          sx={{ minWidth: 0 }}
+          aria-label={`${name} is used up`}
+          onClick={() => void dropStock(item.id, name)}
+        >
+          Gone
+        </Button>
+      </Box>
+      {swapping && (
+        <StockSwap
+          ingredientId={item.id}
+          name={name}
+          dips={using}
+          house={house}
+          onClose={() => setSwapping(false)}
+        />
+      )}
     </Box>
   );
 }
@@ -127,6 +159,8 @@ export function Shelf() {
   const stock = useBook((state) => state.book.stock);
   const larder = useLarder();
   const { measures } = useSettings();
+  const inHouse = useInHouse();
+  const house = useMemo(() => new Set(inHouse.map(({ ingredientId }) => ingredientId)), [inHouse]);
   const items = [...stock.values()].sort((a, b) => (a.useBy ?? '9').localeCompare(b.useBy ?? '9'));
   return (
     <Panel title="In the house">
@@ -148,7 +182,7 @@ export function Shelf() {
       )}
       <Box component="ul" aria-label="Stock" sx={{ m: 0, mt: 1, p: 0, listStyle: 'none' }}>
         {items.map((item) => (
-          <Item key={item.id} item={item} />
+          <Item key={item.id} item={item} house={house} />
         ))}
       </Box>
     </Panel>

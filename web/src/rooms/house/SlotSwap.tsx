@@ -3,12 +3,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { readDip } from '@cobbet/core/dip/analyseDip';
-import { emptyDip, plainRow } from '@cobbet/core/dip/dip';
+import { emptyDip, mostFillings, plainRow } from '@cobbet/core/dip/dip';
 import { type Makeable, startingAmounts } from '@cobbet/core/dip/fromHouse';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { swapQuestionOf } from '@cobbet/core/swap/swapDip';
 import type { AmountBy } from '@cobbet/core/swap/swapQuestion';
 import { useMemo, useState } from 'react';
+import { Fillings } from '@/components/swap/Fillings';
 import { SwapChooser } from '@/components/swap/SwapChooser';
 import { useSame } from '@/components/useSame';
 import { useKitchen } from '@/store/useKitchen';
@@ -45,6 +46,7 @@ export function SlotSwap({
       return swapQuestionOf(readDip(dip, kitchen), kitchen, String(slot), amountBy);
     }, [made, pattern, kitchen, slot, amountBy]),
   );
+  const [among, setAmong] = useState<readonly string[]>([]);
   if (!question) return null;
   return (
     <Box
@@ -61,8 +63,21 @@ export function SlotSwap({
         asksWhy={false}
         onAmountBy={setAmountBy}
         onLook={() => undefined}
+        onCompare={({ ingredient: { id } }) =>
+          setAmong([...new Set([...among, id])].slice(-mostFillings))
+        }
         onTake={({ ingredient }) => onPick(ingredient.id)}
       />
+      {among.length > 0 && (
+        <Fillings
+          question={question}
+          larder={kitchen.larder}
+          ids={among}
+          house={house}
+          onUse={({ ingredient }) => onPick(ingredient.id)}
+          onDrop={(id) => setAmong(among.filter((one) => one !== id))}
+        />
+      )}
       <Button size="small" onClick={onClose}>
         Leave it as it is
       </Button>

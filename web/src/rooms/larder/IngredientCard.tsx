@@ -18,6 +18,8 @@ import { colour } from '@/theme/colour';
 import { Against } from './Against';
 import { faultsOf, idFrom, ownFrom, textsOf } from './ingredientForm';
 import { IngredientFields } from './IngredientFields';
+import { Prices } from './Prices';
+import { bookLarder } from '@cobbet/core/book/bookKitchen';
 import { UsedIn } from './UsedIn';
 
 /** What something new is like until the cook says otherwise. */
@@ -39,7 +41,9 @@ export function IngredientCard({
   const { measures } = useSettings();
   const cupMl = systemVolumesMl[measures].cup;
   const [likeId, setLikeId] = useState<string>(firstLike);
-  const start = ingredient ?? larder.get(likeId) ?? null;
+  // what was paid is no figure of the table
+  const plain = ingredient && (bookLarder(own).get(ingredient.id) ?? ingredient);
+  const start = plain ?? larder.get(likeId) ?? null;
   const [draft, setDraft] = useState(() =>
     start ? { ...textsOf(start, cupMl), ...(ingredient ? {} : { name: '', aliases: '' }) } : null,
   );
@@ -130,6 +134,7 @@ export function IngredientCard({
           </Button>
         )}
       </Box>
+      {ingredient && <Prices key={ingredient.id} ingredient={ingredient} />}
       {ingredient && <UsedIn ingredientId={ingredient.id} />}
     </Box>
   );

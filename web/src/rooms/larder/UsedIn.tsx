@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Link from 'next/link';
+import { dipsUsing } from '@/components/dipsUsing';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -9,9 +10,7 @@ import { typeScale } from '@/theme/typeScale';
 /** The dips a thing goes into. */
 export function UsedIn({ ingredientId }: { ingredientId: string }) {
   const dips = useBook((state) => state.book.dips);
-  const using = [...dips.values()].filter((dip) =>
-    dip.rows.some((row) => row.ingredientId === ingredientId),
-  );
+  const using = dipsUsing(dips.values(), ingredientId);
   return (
     <Box sx={{ mt: 2, fontSize: typeScale.note }}>
       {using.length === 0 ? (

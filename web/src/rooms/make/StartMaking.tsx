@@ -17,6 +17,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { PlateButton } from './PlateButton';
 
+const KeptFree = later(() => import('./KeptFree').then(({ KeptFree }) => KeptFree));
 const Staging = later(() => import('./Staging').then(({ Staging }) => Staging));
 
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
@@ -62,6 +63,7 @@ export function StartMaking({ dip }: { dip: Dip }) {
             <strong>{bodyText(analysis.freshBody)}</strong>, and chilled{' '}
             <strong>{bodyText(analysis.chilledBody)}</strong>, each ± {analysis.sd.toFixed(1)}.
           </Typography>
+          <KeptFree dip={dip} machine={machine} />
           {unread.length > 0 && (
             <Box role="alert" sx={{ mt: 2, color: colour.caution }}>
               Mend on the bench first: {unread.map(({ error }) => error).join(' ')}

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Trial } from '@cobbet/core/book/trial';
+import { useRouter } from 'next/navigation';
+import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { mostCompared, pick, usePicked } from './comparePick';
 
@@ -20,6 +22,15 @@ export function TrialActions({
   const picked = usePicked((state) => state.ids);
   const cold = trial.readings.some(({ when }) => when === 'chilled');
   const gates = trial.gates ?? [];
+  const router = useRouter();
+  const hasBatch = useBook(({ book }) =>
+    [...book.batches.values()].some(({ trialId }) => trialId === trial.id),
+  );
+  const toBatch = async () => {
+    const { batchOfTrial } = await import('@/store/batchCommands');
+    const id = await batchOfTrial(trial.id);
+    if (id !== null) router.push(`/house?batch=${encodeURIComponent(id)}`);
+  };
   const toggle = (part: TrialPart) => onShow(shown === part ? null : part);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
@@ -67,6 +78,9 @@ export function TrialActions({
         onClick={() => toggle('tasting')}
       >
         {gates.some(({ when }) => when === 'chilled') ? 'Tasted cold ✓' : 'Taste it cold'}
+      </Button>
+      <Button size="small" sx={{ px: 0, minHeight: 32 }} onClick={() => void toBatch()}>
+        {hasBatch ? 'Its batch' : 'Into jars'}
       </Button>
     </Box>
   );

@@ -32,7 +32,7 @@ export function BaseChanged({
     void settleBase(label, [{ dipId: dip.id, taken, left }]);
   };
   const clean = offered.filter(({ conflict }) => conflict === null);
-  const ids = (some: readonly OfferedChange[]) => some.map(({ change }) => change.rowId);
+  const ids = (some: readonly OfferedChange[]) => some.map(({ change }) => change.key);
   const many = offered.length > 1;
   return (
     <Box sx={{ mb: 1.5 }}>
@@ -44,7 +44,7 @@ export function BaseChanged({
       >
         {offered.map(({ change, words, conflict, proposal }) => (
           <LookCard
-            key={change.rowId}
+            key={change.key}
             name={words}
             open={open === words}
             onOpen={() => {
@@ -69,13 +69,13 @@ export function BaseChanged({
               <Button
                 size="small"
                 variant="contained"
-                onClick={() => settle(proposal.label, [change.rowId], [])}
+                onClick={() => settle(proposal.label, [change.key], [])}
               >
                 Take it
               </Button>
               <Button
                 size="small"
-                onClick={() => settle(`Left as it is: ${words}`, [], [change.rowId])}
+                onClick={() => settle(`Left as it is: ${words}`, [], [change.key])}
               >
                 Leave it as it is
               </Button>

@@ -47,7 +47,12 @@ export function BasePanel({
         const words = differenceWords(difference, firstNamesIn(kitchen.larder));
         const edits = backToBase(dip, from.base, difference, newId);
         const label = `Back to the base: ${words}`.slice(0, 120);
-        return { words, proposal: proposeForDip(dip, kitchen, { maker: 'base', label, edits }) };
+        const figures = difference.kind !== 'target';
+        return {
+          words,
+          figures,
+          proposal: proposeForDip(dip, kitchen, { maker: 'base', label, edits }),
+        };
       }) ?? [],
     [from, dip, kitchen],
   );
@@ -81,7 +86,7 @@ export function BasePanel({
       </Button>
       {lines.length === 0 && <Box role="status">It does everything its base does.</Box>}
       <Box component="ol" aria-label="What differs" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-        {lines.map(({ words, proposal }) => (
+        {lines.map(({ words, figures, proposal }) => (
           <LookCard
             key={words}
             name={words}
@@ -92,14 +97,16 @@ export function BasePanel({
                 <Box sx={{ fontSize: typeScale.note, fontWeight: 600, overflowWrap: 'anywhere' }}>
                   {words}
                 </Box>
-                <Box
-                  sx={{
-                    fontSize: typeScale.small,
-                    color: open === words ? colour.ink : colour.muted,
-                  }}
-                >
-                  {effectWords(proposal.after, proposal.before)}
-                </Box>
+                {figures && (
+                  <Box
+                    sx={{
+                      fontSize: typeScale.small,
+                      color: open === words ? colour.ink : colour.muted,
+                    }}
+                  >
+                    {effectWords(proposal.after, proposal.before)}
+                  </Box>
+                )}
               </>
             }
           >

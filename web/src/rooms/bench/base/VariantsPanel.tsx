@@ -27,7 +27,7 @@ export function VariantsPanel({ bench, onClose }: { bench: Bench; onClose: () =>
       const { before, after } = proposeChanges(variant, base, changes, kitchen, 'As in the base');
       return {
         variant,
-        ids: changes.map(({ rowId }) => rowId),
+        ids: changes.map(({ key }) => key),
         words: changes.map((one) => baseChangeWords(one, nameOf)),
         conflicts: changes.flatMap((one) => conflictWords(one, nameOf) ?? []),
         effect: effectWords(before, after),

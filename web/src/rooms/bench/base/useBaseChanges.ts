@@ -1,6 +1,6 @@
 'use client';
 
-import { type BaseChange, changesOfBase, takingOver } from '@cobbet/core/book/baseChanges';
+import { type BaseChange, changesOfBase, takingAll } from '@cobbet/core/book/baseChanges';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Kitchen } from '@cobbet/core/kitchen/kitchen';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
@@ -25,7 +25,7 @@ export function proposeChanges(
   kitchen: Kitchen,
   label: string,
 ): Proposal {
-  const edits = changes.map((change) => takingOver(change, dip, base));
+  const edits = takingAll(changes, dip, base);
   return proposeForDip(dip, kitchen, { maker: 'base', label: label.slice(0, 120), edits });
 }
 

@@ -11,8 +11,11 @@ import type { Bench } from '../useBench';
 export const unreadable = 'Mend the amounts that can’t be read first.';
 
 /** What of a dip a landing answers; its name and its machine may change under it. */
-function useAskedOf({ rows, targets, method, servedAtC }: Dip) {
-  return useMemo(() => ({ rows, targets, method, servedAtC }), [rows, targets, method, servedAtC]);
+function useAskedOf({ rows, targets, rules, method, servedAtC }: Dip) {
+  return useMemo(
+    () => ({ rows, targets, rules, method, servedAtC }),
+    [rows, targets, rules, method, servedAtC],
+  );
 }
 
 /** Asks the solver to land a dip, and keeps its answer until it is taken or left. */

@@ -115,7 +115,7 @@ export function FootRow({
             size="small"
             onClick={aim}
             aria-label={`Set a ${name.toLowerCase()}`}
-            sx={{ position: 'absolute', left, top: 13, bgcolor: colour.paper }}
+            sx={{ position: 'absolute', right: 0, top: 13, bgcolor: colour.paper }}
           >
             Set a target
           </Button>

@@ -1,6 +1,7 @@
 'use client';
 
 import { soakOf } from '@cobbet/core/prepare/pulseWork';
+import { pieceWord } from '@cobbet/core/amounts/printAmount';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -37,6 +38,12 @@ import { lengthText } from '@/components/lengthText';
 const hotFromMin = 15;
 
 const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;
+
+/** So many of a piece, to a tenth: `1 bunch`, `2.5 lemons`. */
+const countedRaw = (count: number, piece: string) => {
+  const about = Number(count.toFixed(1));
+  return `${about} ${pieceWord(piece, about)}`;
+};
 
 /** How a row is made ready from raw: the way, what it takes, what is left over, and what to mind. */
 export function MakeReady({
@@ -95,8 +102,8 @@ export function MakeReady({
               <strong>
                 {printGrams(made.rawG)} {route.raw}
               </strong>
-              {piece && `, about ${Number((made.rawG / piece[1].typical).toFixed(1))} ${piece[0]}s`}{' '}
-              give {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
+              {piece && `, about ${countedRaw(made.rawG / piece[1].typical, piece[0])}`} give{' '}
+              {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
               {printGrams(made.readyG.high)})
             </Box>
           )}

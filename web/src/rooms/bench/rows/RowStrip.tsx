@@ -179,7 +179,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
   const noteId = `note-${row.id}`;
   const place = placeWords[row.place];
   const doubted = doubtful && error === null;
-  const said = [row.prep, place].filter((text) => text !== '').join(' · ');
+  const said = [row.open?.said ?? '', row.prep, place].filter((text) => text !== '').join(' · ');
   const note = error ?? (doubted ? 'is this right?' : said);
   const onKeyDown = (event: KeyboardEvent) => {
     if (!event.altKey) return;

@@ -21,6 +21,7 @@ const OddsPanel = later(() => import('../land/OddsPanel').then(({ OddsPanel }) =
 const StallPanel = later(() => import('../land/StallPanel').then(({ StallPanel }) => StallPanel));
 const LandPanel = later(() => import('../land/LandPanel').then(({ LandPanel }) => LandPanel));
 const Looks = later(() => import('./Looks').then(({ Looks }) => Looks));
+const Costs = later(() => import('./Costs').then(({ Costs }) => Costs));
 const Doubts = later(() => import('./Doubts').then(({ Doubts }) => Doubts));
 
 /** Beside the line: what needs an answer first, then how it tastes, looks and what it makes. */
@@ -31,6 +32,7 @@ export function BenchSide({
   stallsAt,
   doubts,
   edits,
+  onRules,
   children,
 }: {
   bench: Bench;
@@ -40,12 +42,15 @@ export function BenchSide({
   stallsAt: readonly number[];
   doubts: readonly Doubt[];
   edits: BenchEdits;
+  /** What holds between the rows is to be seen. */
+  onRules: () => void;
   /** What was asked for just now, first of all. */
   children?: ReactNode;
 }) {
   const { dip, rows, analysis, machine, kitchen } = bench;
   const [odds, setOdds] = useState(false);
-  const noTargets = Object.keys(dip.targets).length === 0;
+  const [costs, setCosts] = useState(false);
+  const noTargets = Object.keys(dip.targets).length === 0 && !dip.rules;
   const take = (proposal: Proposal) => {
     edits.take(proposal);
     control.leave();
@@ -86,11 +91,26 @@ export function BenchSide({
       )}
       {doubts.length > 0 && <Doubts doubts={doubts} bench={bench} onSure={edits.sure} />}
       <Mouth dip={dip} analysis={analysis} preview={preview} onTarget={edits.setTarget} />
-      <Yield dip={dip} parts={bench.parts} analysis={analysis} measures={kitchen.measures} />
+      <Yield
+        dip={dip}
+        parts={bench.parts}
+        analysis={analysis}
+        measures={kitchen.measures}
+        costs={costs}
+        onCosts={() => setCosts(!costs)}
+      />
       {rows.length > 0 && (
         <WhenSeen leastHeight={84}>
-          <Looks bench={bench} />
+          <Looks bench={bench} edits={edits} />
         </WhenSeen>
+      )}
+      {costs && <Costs bench={bench} />}
+      {rows.length > 1 && !dip.rules && (
+        <Box>
+          <Button size="small" variant="outlined" onClick={onRules}>
+            A rule between rows
+          </Button>
+        </Box>
       )}
       {!noTargets && rows.length > 0 && (
         <Box>

@@ -1,13 +1,15 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { blendColour } from '@cobbet/core/mix/blendColour';
 import { browning } from '@cobbet/core/dip/browning';
-import { leadFlavour } from '@cobbet/core/dip/leadFlavour';
+import { leadFlavour, leadFloor } from '@cobbet/core/dip/leadFlavour';
 import { useMemo } from 'react';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { namesIn } from '@/components/shortName';
 import type { Bench } from '../useBench';
+import type { BenchEdits } from '../useBenchEdits';
 
 /** A dab of the dip on a plate, in the colour it will about have. */
 function Dab({ hex, label, size = 46 }: { hex: string; label: string; size?: number }) {
@@ -37,7 +39,7 @@ function Dab({ hex, label, size = 46 }: { hex: string; label: string; size?: num
 }
 
 /** What it will look like, what leads in it, and what takes its colour. */
-export function Looks({ bench }: { bench: Bench }) {
+export function Looks({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
   const { parts, dip, analysis, kitchen, conditions } = bench;
   const { larder } = kitchen;
   const { per100g } = analysis;
@@ -56,6 +58,7 @@ export function Looks({ bench }: { bench: Bench }) {
   );
   if (hex === null || lead === null) return null;
   const name = namesIn(larder);
+  const floor = leadFloor(dip, lead);
   const turning = browns.likely > 0 && browns.tomorrow !== null && browns.tomorrow !== hex;
   return (
     <Panel title="Lead and colour">
@@ -68,6 +71,16 @@ export function Looks({ bench }: { bench: Bench }) {
               .map((one) => `${name(one.ingredient)} ${one.gPer100g.toFixed(0)}`)
               .join(', ')}`}
           .
+          {floor && (
+            <Button
+              size="small"
+              title={`A rule: ${floor.said}`}
+              onClick={() => edits.addRule(floor)}
+              sx={{ display: 'block', p: 0, minHeight: 26 }}
+            >
+              Never less than that
+            </Button>
+          )}
         </Box>
       </Box>
       {turning && (

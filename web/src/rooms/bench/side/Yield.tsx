@@ -1,11 +1,14 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Part } from '@cobbet/core/mix/part';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { printNumber } from '@cobbet/core/amounts/printAmount';
 import { allergenWord } from '@cobbet/core/larder/allergenWord';
+import { money } from '@/components/money';
+import { useSettings } from '@/store/useKitchen';
 import { keepingWords } from '@/components/keepingWords';
 import { dietWords } from '@/components/dietWords';
 import { Cautions } from '@/components/Cautions';
@@ -18,13 +21,19 @@ export function Yield({
   parts,
   analysis,
   measures,
+  costs,
+  onCosts,
 }: {
   dip: Dip;
   parts: readonly Part[];
   analysis: Analysis;
   measures: MeasureSystem;
+  /** What drives its cost is open. */
+  costs: boolean;
+  onCosts: () => void;
 }) {
   const { massG, volumeMl, topG, per100g, allergens, cautions } = analysis;
+  const { currency } = useSettings();
   const cups = Math.round((volumeMl / systemVolumesMl[measures].cup) * 4) / 4;
   const keeping = keepingWords(dip, parts);
   const diet = dietWords(parts);
@@ -56,6 +65,17 @@ export function Yield({
         }}
       >
         {keeping.text}
+      </Box>
+      <Box sx={{ fontSize: typeScale.note }}>
+        About {money((per100g.costEur * massG) / 100, currency)} in all{' '}
+        <Button
+          size="small"
+          aria-expanded={costs}
+          onClick={onCosts}
+          sx={{ p: 0, minHeight: 26, verticalAlign: 'baseline' }}
+        >
+          {costs ? 'Close what drives it' : 'What drives it'}
+        </Button>
       </Box>
       {allergens.length > 0 && (
         <Box sx={{ fontSize: typeScale.note, mt: 1 }}>

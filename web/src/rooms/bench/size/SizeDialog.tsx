@@ -10,6 +10,7 @@ import NativeSelect from '@mui/material/NativeSelect';
 import { loadsOf, type Machine } from '@cobbet/core/kitchen/machines';
 import {
   jarFill,
+  proposeSize,
   type ResizedRow,
   resizedRows,
   scarcest,
@@ -17,6 +18,8 @@ import {
   type Sizing,
   sizings,
 } from '@cobbet/core/batch/resize';
+import { ruledBy, rulesOver } from '@cobbet/core/dip/rulesOf';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useMemo, useState } from 'react';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
@@ -24,6 +27,7 @@ import { namesIn } from '@/components/shortName';
 import { useInHouse } from '@/store/useInHouse';
 import { typeScale } from '@/theme/typeScale';
 import { SizedRows } from './SizedRows';
+import { SizeSummary } from './SizeSummary';
 import type { Bench } from '../useBench';
 
 const sizingWords: Record<Sizing, { name: string; unit: string }> = {
@@ -55,16 +59,52 @@ const shareWords = (share: number) =>
       ? 'a quarter of a'
       : `${share.toFixed(1)} of a`;
 
+/** What rounding does most, and what is left begun. */
+function Rounded({
+  resized,
+  nameOf,
+}: {
+  resized: readonly ResizedRow[];
+  nameOf: (rowId: string) => string;
+}) {
+  const spares = resized.flatMap(({ spare, rowId }) =>
+    spare ? [`${shareWords(spare.share)} ${spare.of === '' ? nameOf(rowId) : spare.of}`] : [],
+  );
+  const most = resized.reduce<ResizedRow | null>(
+    (worst, one) => (Math.abs(one.off) > Math.abs(worst?.off ?? 0.01) ? one : worst),
+    null,
+  );
+  return (
+    <>
+      {most && (
+        <Box sx={{ mt: 1, fontSize: typeScale.note }}>
+          Rounded to what can be measured; furthest off is {nameOf(most.rowId)}, by{' '}
+          {Math.abs(most.off * 100).toFixed(0)} % {most.off > 0 ? 'more' : 'less'}.
+        </Box>
+      )}
+      {spares.length > 0 && (
+        <Box sx={{ mt: 1, fontSize: typeScale.note }}>
+          Left begun: {spares.join(', ')}. Cover it, keep it in the fridge and use it within two or
+          three days; what was in a can goes into a jar.
+        </Box>
+      )}
+    </>
+  );
+}
+
 /** Makes the dip in another size: every amount in its own measure, seen before it is taken. */
 export function SizeDialog({
   bench,
   machine,
   onTake,
+  onOnce,
   onClose,
 }: {
   bench: Bench;
   machine: Machine;
-  onTake: (rows: readonly ResizedRow[]) => void;
+  onTake: (proposal: Proposal) => void;
+  /** Makes it in that size, and leaves the dip as it is. */
+  onOnce: (proposal: Proposal) => void;
   onClose: () => void;
 }) {
   const { rows, analysis, dip, kitchen } = bench;
@@ -83,27 +123,19 @@ export function SizeDialog({
       : sizeFactor(sizing, value, { massG, volumeMl, portionG: dip.portionG }, machine, jarMl ?? 0);
   const wrong = !(factor > 0) || factor > 1000 || factor < 0.001;
   const resized = useMemo(
-    () => (wrong ? [] : resizedRows(rows, factor, measures)),
-    [rows, factor, measures, wrong],
+    () => (wrong ? [] : resizedRows(rows, factor, measures, rulesOver(ruledBy(dip), bench.parts))),
+    [rows, factor, measures, wrong, dip, bench.parts],
   );
   const least = scarcest(rows, new Map(house.map((one) => [one.ingredientId, one.massG])));
   const name = namesIn(larder);
   const nameOf = (rowId: string) =>
     name(rows.find(({ row }) => row.id === rowId)?.row.ingredientId ?? '');
-  const spares = resized.flatMap(({ spare, rowId }) =>
-    spare ? [`${shareWords(spare.share)} ${spare.of === '' ? nameOf(rowId) : spare.of}`] : [],
-  );
-  const newMl = volumeMl * factor;
-  const most = resized.reduce<ResizedRow | null>(
-    (worst, one) => (Math.abs(one.off) > Math.abs(worst?.off ?? 0.01) ? one : worst),
-    null,
-  );
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="size-title">
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrong) onTake(resized);
+          if (!wrong) onTake(proposeSize(dip, kitchen, resized));
         }}
       >
         <DialogTitle id="size-title">Another size of {dip.name}</DialogTitle>
@@ -159,31 +191,26 @@ export function SizeDialog({
           )}
           {!wrong && (
             <>
-              <Box role="status" sx={{ mb: 1 }}>
-                <strong>{factor.toFixed(2)} times</strong>: {(massG * factor).toFixed(0)} g,{' '}
-                {newMl.toFixed(0)} ml, {Math.floor((massG * factor) / dip.portionG)} portions
-                {newMl > machine.mostMl &&
-                  ` · ${loadsOf(machine, newMl)} loads in the ${machine.name}`}
-                {newMl < machine.leastMl && ` · too little for the ${machine.name}`}
-              </Box>
+              <SizeSummary
+                bench={bench}
+                machine={machine}
+                factor={factor}
+                resized={resized}
+                onFactor={(next) => {
+                  setSizing('times');
+                  setText(String(Number(next.toFixed(3))));
+                }}
+              />
               <SizedRows resized={resized} rows={rows} nameOf={nameOf} />
-              {most && (
-                <Box sx={{ mt: 1, fontSize: typeScale.note }}>
-                  Rounded to what can be measured; furthest off is {nameOf(most.rowId)}, by{' '}
-                  {Math.abs(most.off * 100).toFixed(0)} % {most.off > 0 ? 'more' : 'less'}.
-                </Box>
-              )}
-              {spares.length > 0 && (
-                <Box sx={{ mt: 1, fontSize: typeScale.note }}>
-                  Left begun: {spares.join(', ')}. Cover it, keep it in the fridge and use it within
-                  two or three days; what was in a can goes into a jar.
-                </Box>
-              )}
+              <Rounded resized={resized} nameOf={nameOf} />
             </>
           )}
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
+          <Button disabled={wrong} onClick={() => onOnce(proposeSize(dip, kitchen, resized))}>
+            Make it so once
+          </Button>
           <Button type="submit" variant="contained" disabled={wrong}>
             Take this size
           </Button>

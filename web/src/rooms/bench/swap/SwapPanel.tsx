@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { SwapWhy } from '@cobbet/core/book/keptSwap';
+import { mostFillings, type OpenRole } from '@cobbet/core/dip/dip';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Candidate } from '@cobbet/core/swap/swap';
 import { proposeSwap, swapQuestionOf } from '@cobbet/core/swap/swapDip';
@@ -16,6 +17,7 @@ import type { Swapped } from '@/store/swapCommands';
 import { useInHouse } from '@/store/useInHouse';
 import { PanelHead } from '../PanelHead';
 import type { Bench } from '../useBench';
+import { LeaveOpen } from './LeaveOpen';
 import { NoSubstitute } from './NoSubstitute';
 
 /** What could go in instead of a row; what is looked at is drawn on the line beside it. */
@@ -25,6 +27,7 @@ export function SwapPanel({
   onLook,
   onTake,
   onLock,
+  onOpenRole,
   onClose,
 }: {
   bench: Bench;
@@ -33,6 +36,8 @@ export function SwapPanel({
   onTake: (proposal: Proposal, swapped: Swapped) => void;
   /** Locks the row with a reason, or with null lets it be swapped again. */
   onLock: (why: string | null) => void;
+  /** Leaves the row open, with what is compared for it; null closes it. */
+  onOpenRole: (open: OpenRole | null) => void;
   onClose: () => void;
 }) {
   const { dip, kitchen, rows } = bench;
@@ -59,6 +64,7 @@ export function SwapPanel({
     ...why,
   });
   const locked = read?.row.noSubstitute;
+  const open = read?.row.open;
   if (!read) return null;
   const name = shortName(read.ingredient?.name ?? read.row.ingredientId);
   return (
@@ -85,6 +91,14 @@ export function SwapPanel({
             onLook(null);
           }}
           onLook={(one) => onLook(one && proposalOf(one))}
+          onCompare={
+            open &&
+            ((one) =>
+              onOpenRole({
+                ...open,
+                among: [...new Set([...open.among, one.ingredient.id])].slice(-mostFillings),
+              }))
+          }
           onTake={(one, why) => {
             const proposal = proposalOf(one);
             if (proposal) onTake(proposal, swappedBy(one, why));
@@ -93,7 +107,15 @@ export function SwapPanel({
       ) : (
         <Box role="status">Mend the amounts that can’t be read first.</Box>
       )}
-      {locked === undefined && <NoSubstitute onLock={onLock} />}
+      {locked === undefined && !open && <NoSubstitute onLock={onLock} />}
+      {locked === undefined && question && (
+        <LeaveOpen
+          question={question}
+          larder={kitchen.larder}
+          open={open}
+          onOpenRole={onOpenRole}
+        />
+      )}
     </Box>
   );
 }

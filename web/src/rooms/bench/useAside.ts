@@ -1,0 +1,27 @@
+'use client';
+
+import type { Dip } from '@cobbet/core/dip/dip';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import { useCallback, useState } from 'react';
+import type { Aside } from './AsidePanel';
+
+/** The row whose swap is asked about, where one is. */
+export const rowInQuestion = ({ rows }: Dip, aside: Aside | null) =>
+  aside?.kind === 'swap' ? rows.find(({ id }) => id === aside.rowId) : undefined;
+
+/** What is asked about the dip beside its line, and what is looked at on the line meanwhile. */
+export function useAside() {
+  const [aside, setAside] = useState<Aside | null>(null);
+  const [looked, setLooked] = useState<Proposal | null>(null);
+  const openAside = (kind: Exclude<Aside['kind'], 'swap'>) => {
+    setLooked(null);
+    setAside({ kind });
+  };
+  // rows are memoised on it
+  const swapRow = useCallback((rowId: string) => setAside({ kind: 'swap', rowId }), []);
+  const leaveAside = () => {
+    setAside(null);
+    setLooked(null);
+  };
+  return { aside, looked, setLooked, openAside, swapRow, leaveAside };
+}

@@ -1,0 +1,117 @@
+'use client';
+
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { type Batch, keptWells } from '@cobbet/core/book/batch';
+import { ageOf, type BatchInKitchen } from '@cobbet/core/book/batchKeeping';
+import { overDays } from '@cobbet/core/dip/overDays';
+import { keepingOf } from '@cobbet/core/safety/keeping';
+import { useMemo } from 'react';
+import { bodyFigure, wordOf } from '@/components/bodyText';
+import { Panel } from '@/components/Panel';
+import { batchKept } from '@/store/batchCommands';
+import { today } from '@/store/today';
+import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
+
+/** How long a batch keeps and why, how it will be meanwhile, and how it was. */
+export function BatchKeeping({
+  batch,
+  there,
+  own,
+}: {
+  batch: Batch;
+  there: BatchInKitchen;
+  own: number | undefined;
+}) {
+  const { family, madeOn, uses } = batch;
+  const { parts, conditions, oilOutside } = there;
+  const keeping = useMemo(
+    () =>
+      keepingOf({
+        ...{ family, parts, madeOn, uses, underOil: oilOutside },
+        ...(own === undefined ? {} : { ownDays: own }),
+      }),
+    [family, parts, madeOn, uses, oilOutside, own],
+  );
+  const days = useMemo(
+    () => overDays(parts, conditions, Math.max(1, keeping.fridgeDays)),
+    [parts, conditions, keeping],
+  );
+  const [least, most] = keeping.schools;
+  const age = Math.max(0, ageOf(batch, today()));
+  return (
+    <Panel title="How long it keeps">
+      <Box sx={{ lineHeight: 1.45 }}>
+        <strong>{keeping.because.words}</strong>, at 4 °C or below.
+        <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
+          Practised: {least}–{most} days. {keeping.frozenWords} Local codes come first.
+        </Box>
+      </Box>
+      <Box
+        component="ol"
+        aria-label="Day by day"
+        sx={{ display: 'flex', gap: '2px', m: 0, mt: 1, p: 0, listStyle: 'none' }}
+      >
+        {days.map(({ day, chilledBody, garlicG, colour: hex }) => (
+          <Box
+            component="li"
+            key={day}
+            sx={{
+              ...{
+                flex: 1,
+                minWidth: 0,
+                textAlign: 'center',
+                fontSize: typeScale.small,
+                lineHeight: 1.3,
+              },
+              fontWeight: day === age ? 700 : 400,
+            }}
+          >
+            <Box
+              style={hex === null ? {} : { backgroundColor: hex }}
+              sx={{ height: 18, borderRadius: '3px', border: `1px solid ${colour.line}` }}
+            />
+            {day === 0 ? 'made' : `day ${day}`}
+            <Box>{wordOf(chilledBody)}</Box>
+            {chilledBody !== null && <Box>{bodyFigure(chilledBody)}</Box>}
+            {garlicG > 0.05 && <Box sx={{ color: colour.muted }}>garlic {garlicG.toFixed(1)}</Box>}
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ fontSize: typeScale.small, color: colour.muted, mt: 0.5 }}>
+        How it will about be, an estimate: it says nothing of its safety. Stir back what has
+        settled; drain what has wept.
+      </Box>
+      <Box sx={{ mt: 1 }}>
+        <Box sx={{ fontSize: typeScale.note }}>When it had stood, it was</Box>
+        <Box
+          role="group"
+          aria-label="How it kept"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}
+        >
+          {keptWells.map((how) => (
+            <Button
+              key={how}
+              size="small"
+              variant={batch.kept?.how === how ? 'contained' : 'outlined'}
+              aria-pressed={batch.kept?.how === how}
+              onClick={() => void batchKept(batch.id, how, age)}
+              sx={{ px: 1, minWidth: 0 }}
+            >
+              {how}
+            </Button>
+          ))}
+        </Box>
+        {batch.kept && (
+          <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
+            After {batch.kept.days} {batch.kept.days === 1 ? 'day' : 'days'}.
+            {batch.kept.how === 'fine'
+              ? ' That makes no dip keep longer than is usual.'
+              : ' The next batches of it are kept a day less than that.'}
+          </Box>
+        )}
+      </Box>
+    </Panel>
+  );
+}
