@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { dip, trial } from '../../../core/test/bookOf';
 import { settingsOf } from '@cobbet/core/book/book';
-import { put } from '@cobbet/core/book/change';
+import { put, type ReversibleChange } from '@cobbet/core/book/change';
 import { startRun } from '@cobbet/core/book/run';
 import { withLogged } from '@cobbet/core/book/runEdits';
 import type { Trial } from '@cobbet/core/book/trial';
@@ -71,6 +71,7 @@ describe('a long book', () => {
     const channel = new BroadcastChannel(`store-${names}`);
     channel.postMessage({
       changes: [put('trials', { ...(many[3] as Trial), notes: 'from over there' })],
+      order: 2,
       history: { undoLabel: null, redoLabel: null },
     });
     await state().whole();
@@ -388,12 +389,34 @@ describe('what a tab did and could not save before it died', () => {
     const theirs = { ...(book().dips.get(id) ?? dip('x')), note: '', nextThing: 'theirs' };
     channel.postMessage({
       changes: [put('dips', theirs)],
+      order: 2,
       history: { undoLabel: 'Theirs', undoAt: null, redoLabel: null, redoAt: null },
     });
     await new Promise((resolve) => setTimeout(resolve, 60));
     channel.close();
     expect(book().dips.get(id)).toMatchObject({ note: 'mine', nextThing: 'theirs' });
     stuck.mockRestore();
+  });
+
+  test('stands beside what another tab saved before it, though word of that comes after', async () => {
+    const id = await addDip('Green dip');
+    const before = book().dips.get(id) ?? dip('x');
+    const other = await Repository.open(`store-${names}`, { onSaved() {}, onLost() {} });
+    const post = jest.spyOn(BroadcastChannel.prototype, 'postMessage').mockReturnValue(undefined);
+    const theirs = { ...before, nextThing: 'theirs' };
+    const changes: ReversibleChange[] = [{ table: 'dips', id, before, after: theirs }];
+    const at = '2026-05-06T10:00:00.000Z';
+    await other.repository.commit({ id: 'b', version: bookVersion, label: 'Theirs', at, changes });
+    const [word] = post.mock.calls[0] ?? [];
+    post.mockRestore();
+    await editDip(id, 'Note', (one) => ({ ...one, note: 'mine' }));
+    const channel = new BroadcastChannel(`store-${names}`);
+    channel.postMessage(word);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    channel.close();
+    other.repository.close();
+    expect(book().dips.get(id)).toMatchObject({ note: 'mine', nextThing: 'theirs' });
+    expect(state().history.undoLabel).toBe('Note');
   });
 });
 

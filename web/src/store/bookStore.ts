@@ -15,6 +15,7 @@ import { type AheadCommand, type AheadStep, Journal } from './journal';
 import { askToLast } from './lastingStorage';
 import { type HistoryState, Repository } from './repository';
 import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
+import { type ReadBook, SavedBook } from './savedBook';
 import { holdTab } from './tabs';
 
 /** Where saving stands. */
@@ -65,17 +66,12 @@ interface BookState {
 
 let repository: Repository | null = null;
 let journal: Journal | null = null;
-/** The book as the database has it. */
-let base: Book = emptyBook();
+let onDisk = new SavedBook();
 /** What has been done and is not saved yet, in order. */
 let waiting: AheadCommand[] = [];
 let queue: Promise<unknown> = Promise.resolve();
 /** Once what is there has been painted: reading thousands of records holds a page up. */
 const afterPaint = () => new Promise<void>((resolve) => setTimeout(resolve, 60));
-/** How many readings of the book are on their way. */
-let reading = 0;
-/** What was changed while the book was being read. */
-const meanwhile: Change[] = [];
 
 /** Typing rests this long before it is saved; it has been written ahead meanwhile. */
 const typingRestMs = 300;
@@ -91,8 +87,8 @@ const noHistory: HistoryState = {
 
 const newCommandId = () => crypto.randomUUID();
 
-/** The book with what waits on top of it, each change made anew on what is there now. */
-function rebased(on: Book): Book {
+/** The book on the disk with what waits on top of it, each change made anew on what is there now. */
+function shown(): Book {
   return waiting.reduce(
     (book, { changes }) =>
       withChanges(
@@ -102,7 +98,7 @@ function rebased(on: Book): Book {
           return { table, id, after: mergeRecords<object>(before, after, present) } as Change;
         }),
       ),
-    on,
+    onDisk.book,
   );
 }
 
@@ -135,15 +131,17 @@ export const useBook = create<BookState>()((set, get) => {
       try {
         const saved = (await open.commit(command)) ?? [];
         if (open !== repository) return false;
-        base = withChanges(base, saved);
         waiting = waiting.slice(1);
         journal?.clear(command.id);
         void askToLast();
-        const moved = saved.some(({ after }, i) => after !== command.changes[i]?.after);
+        const { book } = onDisk;
+        const moved = command.changes.some(
+          ({ table, id, after }) => (book[table].get(id) ?? null) !== after,
+        );
         const gone = saved.some(
           ({ after }, i) => after === null && command.changes[i]?.after !== null,
         );
-        if (moved) set({ book: rebased(base) });
+        if (moved) set({ book: shown() });
         if (gone)
           set({ problem: 'What you changed was deleted in another tab. Undo brings it back.' });
       } catch (error) {
@@ -210,20 +208,14 @@ export const useBook = create<BookState>()((set, get) => {
   };
 
   /** Reads some of the book, or reads it anew, with what is changed meanwhile on top. */
-  const readIn = async (read: () => Promise<Partial<Book>>): Promise<void> => {
-    reading += 1;
-    try {
-      base = withChanges({ ...base, ...(await read()) }, meanwhile);
-      set({ book: rebased(base) });
-    } finally {
-      reading -= 1;
-      if (reading === 0) meanwhile.length = 0;
-    }
+  const readIn = async (reading: Promise<ReadBook>): Promise<void> => {
+    await onDisk.read(reading);
+    set({ book: shown() });
   };
 
   /** Reads the book again, where it was read before everything in it was saved. */
   const readAgain = async (open: Repository): Promise<void> => {
-    await readIn(() => open.read(!get().trialsComing));
+    await readIn(open.read(!get().trialsComing));
     const history = await open.historyState();
     if (waiting.length === 0) set({ history });
   };
@@ -242,17 +234,15 @@ export const useBook = create<BookState>()((set, get) => {
       try {
         journal = new Journal(name, crypto.randomUUID().slice(0, 8));
         const dying = journal.otherTabs();
-        const opened = await Repository.open(name, {
-          onSaved: ({ changes, history, elsewhere }) => {
-            if (reading > 0) meanwhile.push(...changes);
-            if (!elsewhere && inHand !== null) {
-              // what this tab has just saved is shown already
-              set({ history: waiting.length > 1 ? get().history : history });
-              return;
-            }
-            base = withChanges(base, changes);
+        onDisk = new SavedBook();
+        const opening = Repository.open(name, {
+          onSaved: ({ changes, order, history, elsewhere }) => {
+            const isNewest = onDisk.hear(changes, order);
+            // what this tab has just saved is shown already
+            const own = !elsewhere && inHand !== null;
             // what waits is done on top, and is what undo takes back first
-            set({ book: rebased(base), history: waiting.length > 0 ? get().history : history });
+            const undoFirst = waiting.length > (own ? 1 : 0) || !isNewest ? get().history : history;
+            set({ ...(own ? {} : { book: shown() }), history: undoFirst });
           },
           onLost: (reason) => {
             if (reason === 'blocked') set({ status: 'blocked', problem: lostWords.blocked });
@@ -262,24 +252,23 @@ export const useBook = create<BookState>()((set, get) => {
             }
           },
         });
+        await onDisk.read(opening.then(({ read }) => read));
+        const opened = await opening;
         repository = opened.repository;
         waiting = [];
         lost = null;
         holdTab(journal.tab);
         // what is typed need not rest any longer when the page goes
         window.addEventListener('pagehide', () => void inTurn(flush));
-        const { book, history, aside, trials } = opened;
-        base = book;
+        const { read, aside, trials } = opened;
+        const history = onDisk.newest > read.order ? get().history : opened.history;
         if (trials) {
-          queue = readIn(async () => {
-            await afterPaint();
-            return { trials: await trials() };
-          }).then(
+          queue = readIn(afterPaint().then(trials)).then(
             () => set({ trialsComing: false }),
             (error: unknown) => set({ problem: savingFailed(error), trialsComing: false }),
           );
         }
-        set({ book, history, aside, trialsComing: trials !== null });
+        set({ book: shown(), history, aside, trialsComing: trials !== null });
         if (dying.length > 0 || journal.otherTabs().length > 0) {
           const { takeUp } = await import('./takeUp');
           await takeUp(repository, journal, dying, {

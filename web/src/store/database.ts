@@ -9,6 +9,7 @@ import {
   openDB,
   type StoreNames,
 } from 'idb';
+import type { ReadBook } from './savedBook';
 
 /** Of the stores themselves, counted within a version of the records. */
 const layout = 1;
@@ -37,6 +38,8 @@ export interface Place {
   last?: CommandLabel;
   /** Ids of the last commands that were written ahead and are saved, so that none is done twice. */
   saved?: string[];
+  /** How many saves there have been: what came after what, whatever order tabs hear of them in. */
+  order?: number;
 }
 
 /** A command without its changes. */
@@ -157,20 +160,23 @@ function byId<T extends { id: string }>(records: readonly T[]): ReadonlyMap<stri
 }
 
 /** Reads the book but for its trials, which may be many. */
-export async function readBookWithoutTrials(database: Database): Promise<Book> {
-  const transaction = database.transaction(tableNames, 'readonly');
+export async function readBookWithoutTrials(database: Database): Promise<ReadBook> {
+  const transaction = database.transaction([...tableNames, 'place'], 'readonly');
+  const place = transaction.objectStore('place').get('place');
   const lists = await Promise.all(
-    tableNames.map(async (table) => {
-      if (table === 'trials') return [table, new Map()] as const;
-      return [table, byId(await transaction.objectStore(table).getAll())] as const;
-    }),
+    tableNames
+      .filter((table) => table !== 'trials')
+      .map(async (table) => [table, byId(await transaction.objectStore(table).getAll())] as const),
   );
-  return Object.fromEntries(lists) as unknown as Book;
+  return { book: Object.fromEntries(lists) as Partial<Book>, order: (await place)?.order ?? 0 };
 }
 
 /** Reads all trials. */
-export async function readTrials(database: Database): Promise<Book['trials']> {
-  return byId(await database.getAll('trials'));
+export async function readTrials(database: Database): Promise<ReadBook> {
+  const transaction = database.transaction(['trials', 'place'], 'readonly');
+  const place = transaction.objectStore('place').get('place');
+  const trials = byId(await transaction.objectStore('trials').getAll());
+  return { book: { trials }, order: (await place)?.order ?? 0 };
 }
 
 /**

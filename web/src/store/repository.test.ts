@@ -28,7 +28,8 @@ async function fresh(name = `test-${(names += 1)}`) {
     onLost: (reason) => lost.push(reason),
   });
   open.push(opened.repository);
-  return { name, told, lost, ...opened };
+  const book: Book = { ...emptyBook(), ...opened.read.book };
+  return { name, told, lost, book, ...opened };
 }
 
 /** What a new visit to the same database finds. */
@@ -85,6 +86,7 @@ describe('commands', () => {
     expect(told).toEqual([
       {
         changes: [put('dips', dip('a'))],
+        order: 1,
         history: expect.objectContaining({ undoLabel: 'Add a', redoLabel: null }),
         elsewhere: false,
       },
@@ -185,6 +187,7 @@ describe('tabs', () => {
     expect(second.told).toEqual([
       {
         changes: [put('dips', dip('a'))],
+        order: 1,
         history: expect.objectContaining({ undoLabel: 'Add a', redoLabel: null }),
         elsewhere: true,
       },

@@ -1,4 +1,4 @@
-import { type Book, tableNames } from '@cobbet/core/book/book';
+import { tableNames } from '@cobbet/core/book/book';
 import {
   type Change,
   type ReversibleChange,
@@ -16,6 +16,7 @@ import {
   readTrials,
 } from './database';
 import type { AheadCommand } from './journal';
+import type { ReadBook } from './savedBook';
 
 /** Steps of undo that are kept. */
 const historyLimit = 300;
@@ -41,6 +42,8 @@ export interface HistoryState {
 export interface Saved {
   changes: Change[];
   history: HistoryState;
+  /** The how-manieth save of this database it was, 1 and up. */
+  order: number;
   /** True when another tab did it. */
   elsewhere: boolean;
 }
@@ -48,12 +51,13 @@ export interface Saved {
 /** A book that has been opened. */
 interface Opened {
   repository: Repository;
-  book: Book;
+  /** What has been read of the book. */
+  read: ReadBook;
   history: HistoryState;
   /** Records that could not be read and were put aside. */
   aside: AsideRecord[];
-  /** Reads the trials of a long book; null where they are in the book already. */
-  trials: (() => Promise<Book['trials']>) | null;
+  /** Reads the trials of a long book; null where they have been read already. */
+  trials: (() => Promise<ReadBook>) | null;
 }
 
 interface RepositoryEvents {
@@ -94,22 +98,17 @@ export class Repository {
     });
     if (upgraded) await putAside(database);
     const repository = new Repository(database, events, name);
-    const [book, history, count, aside] = await Promise.all([
+    const [read, history, count, aside] = await Promise.all([
       readBookWithoutTrials(database),
       repository.historyState(),
       database.count('trials'),
       database.getAll('aside'),
     ]);
     if (count > longBook) {
-      return { repository, book, history, aside, trials: () => readTrials(database) };
+      return { repository, read, history, aside, trials: () => readTrials(database) };
     }
-    return {
-      repository,
-      book: { ...book, trials: await readTrials(database) },
-      history,
-      aside,
-      trials: null,
-    };
+    const trials = await readTrials(database);
+    return { repository, read: bothRead(read, trials), history, aside, trials: null };
   }
 
   /**
@@ -176,11 +175,16 @@ export class Repository {
         ask(labels.delete(old));
       }
       const saved = [...(place?.saved ?? []), id].slice(-rememberedIds);
-      ask(transaction.objectStore('place').put({ id: 'place', cursor: next, last: named, saved }));
+      const order = (place?.order ?? 0) + 1;
+      ask(
+        transaction
+          .objectStore('place')
+          .put({ id: 'place', cursor: next, last: named, saved, order }),
+      );
       transaction.commit();
       await Promise.all([...writes, transaction.done]);
       const done = doing(changes);
-      this.tell(done, { undoLabel: label, undoAt: at, redoLabel: null, redoAt: null });
+      this.tell(done, order, { undoLabel: label, undoAt: at, redoLabel: null, redoAt: null });
       return done;
     } catch (error) {
       abort(transaction);
@@ -199,6 +203,7 @@ export class Repository {
   async step(by: 1 | -1, id: string, only: { of?: string; after?: string } = {}): Promise<boolean> {
     const transaction = this.transaction();
     let changes: Change[] = [];
+    let order = 0;
     try {
       const history = transaction.objectStore('history');
       const place = await transaction.objectStore('place').get('place');
@@ -215,14 +220,15 @@ export class Repository {
         await Promise.all(writes);
         const { last: _last, ...rest } = place ?? { id: 'place' as const };
         const saved = [...(place?.saved ?? []), id].slice(-rememberedIds);
-        await transaction.objectStore('place').put({ ...rest, saved, cursor: cursor + by });
+        order = (place?.order ?? 0) + 1;
+        await transaction.objectStore('place').put({ ...rest, saved, order, cursor: cursor + by });
       }
       await transaction.done;
     } catch (error) {
       abort(transaction);
       throw error;
     }
-    if (changes.length > 0) this.tell(changes, await this.historyState());
+    if (changes.length > 0) this.tell(changes, order, await this.historyState());
     return changes.length > 0;
   }
 
@@ -231,9 +237,9 @@ export class Repository {
    *
    * @param withTrials else without them, which may be many
    */
-  async read(withTrials: boolean): Promise<Partial<Book>> {
-    const { trials: _none, ...book } = await readBookWithoutTrials(this.database);
-    return withTrials ? { ...book, trials: await readTrials(this.database) } : book;
+  async read(withTrials: boolean): Promise<ReadBook> {
+    const read = await readBookWithoutTrials(this.database);
+    return withTrials ? bothRead(read, await readTrials(this.database)) : read;
   }
 
   /** Throws away what was put aside. */
@@ -281,10 +287,15 @@ export class Repository {
     };
   }
 
-  private tell(changes: Change[], history: HistoryState): void {
-    this.events.onSaved({ changes, history, elsewhere: false });
-    this.channel?.postMessage({ changes, history });
+  private tell(changes: Change[], order: number, history: HistoryState): void {
+    this.events.onSaved({ changes, order, history, elsewhere: false });
+    this.channel?.postMessage({ changes, order, history });
   }
+}
+
+/** Two readings as one; of the earlier, since what was saved in between is told as well. */
+function bothRead(first: ReadBook, then: ReadBook): ReadBook {
+  return { book: { ...first.book, ...then.book }, order: first.order };
 }
 
 function abort(transaction: { abort(): void; done: Promise<void> }): void {
