@@ -234,9 +234,12 @@ export const useBook = create<BookState>()((set, get) => {
       try {
         journal = new Journal(name, crypto.randomUUID().slice(0, 8));
         const dying = journal.otherTabs();
-        onDisk = new SavedBook();
+        const saved = new SavedBook();
+        onDisk = saved;
         const opening = Repository.open(name, {
           onSaved: ({ changes, order, history, elsewhere }) => {
+            // a book that was closed meanwhile has no more to say
+            if (saved !== onDisk) return;
             const isNewest = onDisk.hear(changes, order);
             // what this tab has just saved is shown already
             const own = !elsewhere && inHand !== null;
@@ -252,7 +255,7 @@ export const useBook = create<BookState>()((set, get) => {
             }
           },
         });
-        await onDisk.read(opening.then(({ read }) => read));
+        await saved.read(opening.then(({ read }) => read));
         const opened = await opening;
         repository = opened.repository;
         waiting = [];
@@ -332,6 +335,7 @@ export const useBook = create<BookState>()((set, get) => {
 export function closeBook(): void {
   repository?.close();
   repository = null;
+  onDisk = new SavedBook();
   waiting = [];
   queue = Promise.resolve();
 }
