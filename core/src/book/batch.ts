@@ -8,12 +8,21 @@ export const potPlaces = ['fridge', 'freezer', 'table'] as const;
 export type PotPlace = (typeof potPlaces)[number];
 
 /** What becomes of a pot. */
-export const potEnds = ['eaten', 'given', 'sold', 'thrown'] as const;
+export const potEnds = ['eaten', 'given', 'sold', 'thrown', 'used'] as const;
 export type PotEnd = (typeof potEnds)[number];
 
 /** How a batch was when it had stood, said once. */
 export const keptWells = ['fine', 'weeped', 'browned', 'sour'] as const;
 export type KeptWell = (typeof keptWells)[number];
+
+/** Some of a pot that went into something else. */
+export interface Taking {
+  g: number;
+  /** Local date. */
+  on: string;
+  /** Id of the trial it went into, or of a made thing's batch. */
+  into: string;
+}
 
 /** One container of a batch, from when it was filled to when it is gone. Dates are local, `2026-06-12`. */
 export interface Pot {
@@ -31,6 +40,8 @@ export interface Pot {
   openedOn?: string;
   frozenOn?: string;
   thawedOn?: string;
+  /** What was taken out of it for other dips. */
+  taken?: readonly Taking[];
   /** Null while it is there. */
   gone: { how: PotEnd; on: string; why: string } | null;
 }
@@ -45,6 +56,8 @@ export interface Batch {
   name: string;
   /** The trial it is the yield of; null where it was kept by hand. */
   trialId: string | null;
+  /** Id in the larder of the made thing it is of, and how long that keeps; left out for a dip. */
+  thing?: { ingredientId: string; keepDays: number };
   family: Family;
   machineId: string;
   /** ISO 8601 */
@@ -67,6 +80,10 @@ export interface Batch {
 /** g of a batch that are in no pot yet. */
 export const unpotted = ({ yieldG, pots }: Pick<Batch, 'yieldG' | 'pots'>): number =>
   Math.max(0, yieldG - pots.reduce((sum, { g }) => sum + g, 0));
+
+/** g that are still in a pot. */
+export const leftIn = ({ g, taken = [], gone }: Pot): number =>
+  gone ? 0 : Math.max(0, g - taken.reduce((sum, one) => sum + one.g, 0));
 
 /** First letters of a dip's name, three at most. */
 function initials(name: string): string {

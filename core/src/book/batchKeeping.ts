@@ -4,7 +4,7 @@ import { conditionsFor } from '../kitchen/kitchen';
 import { figuresOf } from '../mix/figures';
 import { mixOf } from '../mix/mix';
 import type { Part } from '../mix/part';
-import { type Keeping, keepingOf } from '../safety/keeping';
+import { type Keeping, type KeepingFacts, keepingOf } from '../safety/keeping';
 import { daysBetween } from '../safety/localDates';
 import { type Batch, outMinutes, type Pot, unpotted } from './batch';
 import { trialParts } from './trialParts';
@@ -36,6 +36,19 @@ export function batchInKitchen(batch: Batch, kitchen: Kitchen): BatchInKitchen {
   return { parts, conditions, oilOutside: waterOutside < 0.5 };
 }
 
+/** What is known of a batch's keeping but for what became of its pots. */
+export function batchFacts(
+  { family, madeOn, uses, thing }: Batch,
+  { parts, oilOutside }: BatchInKitchen,
+  own: number | undefined,
+): KeepingFacts {
+  return {
+    ...{ family, parts, madeOn, uses, underOil: oilOutside },
+    ...(own === undefined ? {} : { ownDays: own }),
+    ...(thing ? { makersDays: thing.keepDays } : {}),
+  };
+}
+
 /**
  * Days batches of a dip stayed good here, where one was said not to: the least days after which it was not fine, less one. What stayed
  * fine never lengthens what is usual.
@@ -56,16 +69,14 @@ export function ownDays(batches: Iterable<Batch>, dipId: string): number | undef
 export function potKeeping(
   batch: Batch,
   pot: Pot,
-  { parts, oilOutside }: BatchInKitchen,
+  there: BatchInKitchen,
   own: number | undefined,
   now: number,
 ): Keeping {
-  const { family, madeOn, uses } = batch;
   return keepingOf({
-    ...{ family, parts, madeOn, uses },
-    underOil: oilOutside || pot.oilG > 0,
+    ...batchFacts(batch, there, own),
+    underOil: there.oilOutside || pot.oilG > 0,
     outMin: outMinutes(pot, now),
-    ...(own === undefined ? {} : { ownDays: own }),
     ...(pot.frozenOn === undefined ? {} : { frozenOn: pot.frozenOn }),
     ...(pot.thawedOn === undefined ? {} : { thawedOn: pot.thawedOn }),
   });

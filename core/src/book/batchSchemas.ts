@@ -22,6 +22,9 @@ const pot = Joi.object<Pot>({
   openedOn: localDate,
   frozenOn: localDate,
   thawedOn: localDate,
+  taken: Joi.array()
+    .items(Joi.object({ g: mass.required(), on: localDate.required(), into: id.required() }))
+    .max(500),
   gone: Joi.object({
     how: Joi.string()
       .valid(...potEnds)
@@ -39,6 +42,10 @@ export const batchSchema = Joi.object<Batch>({
   dipId: id.required(),
   name: name.required(),
   trialId: id.allow(null).required(),
+  thing: Joi.object({
+    ingredientId: id.required(),
+    keepDays: Joi.number().integer().min(0).max(365).required(),
+  }),
   family: Joi.string()
     .valid(...families)
     .required(),

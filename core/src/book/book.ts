@@ -10,6 +10,7 @@ import type { KeptSwap } from './keptSwap';
 import type { Plan } from '../day/plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
+import type { Thing } from './thing';
 import type { Timer } from './timer';
 import type { Trial } from './trial';
 import type { YieldResult } from '../prepare/yieldResult';
@@ -56,6 +57,7 @@ export interface BookTables {
   batches: Batch;
   containers: KeptContainer;
   prices: KeptPrice;
+  things: Thing;
 }
 export type TableName = keyof BookTables;
 
@@ -75,6 +77,7 @@ export const tableNames = [
   'batches',
   'containers',
   'prices',
+  'things',
 ] as const satisfies readonly TableName[];
 
 /** Tables that a file holds as lists of records; there is one record of settings. */

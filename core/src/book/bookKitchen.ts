@@ -1,12 +1,17 @@
 import type { Kitchen } from '../kitchen/kitchen';
 import { type Larder, larderWith, shippedLarder } from '../larder/larder';
 import type { Calibration } from '../readings/calibrate';
+import type { MeasureSystem } from '../amounts/measureSystem';
 import { type Book, settingsOf } from './book';
+import { type MadeHere, larderWithMade, madeHere } from './madeHere';
 import { latestPrices } from './price';
 import { bookCalibration } from './bookCalibration';
 
 /** The tables a kitchen is made of. */
-type KitchenTables = Pick<Book, 'larder' | 'settings' | 'yields' | 'trials' | 'runs' | 'prices'>;
+type KitchenTables = Pick<
+  Book,
+  'larder' | 'settings' | 'yields' | 'trials' | 'runs' | 'prices' | 'dips' | 'things'
+>;
 
 const larders = new WeakMap<object, WeakMap<object, Larder>>();
 const noPrices: Book['prices'] = new Map();
@@ -59,6 +64,35 @@ function calibrations({ trials, runs }: Pick<Book, 'trials' | 'runs'>, larder: L
   };
 }
 
+let lastMade: { here: MadeHere; under: Larder; measures: MeasureSystem; larder: Larder } | null =
+  null;
+
+const same = (a: readonly unknown[], b: readonly unknown[]) =>
+  a.length === b.length && a.every((one, i) => one === b[i]);
+
+/**
+ * Everything that goes into a book's dips: its larder, and what is made here. The same object while nothing of it changes.
+ */
+export function wholeLarder(
+  book: Pick<Book, 'larder' | 'prices' | 'dips' | 'things' | 'settings'>,
+): Larder {
+  const under = bookLarder(book.larder, book.prices);
+  const here = madeHere(book);
+  if (here.things.length + here.dips.length === 0) return under;
+  const { measures } = settingsOf(book);
+  if (
+    lastMade?.under === under &&
+    lastMade.measures === measures &&
+    same(lastMade.here.things, here.things) &&
+    same(lastMade.here.dips, here.dips)
+  ) {
+    return lastMade.larder;
+  }
+  const larder = larderWithMade(under, here, measures);
+  lastMade = { here, under, measures, larder };
+  return larder;
+}
+
 let last: { tables: KitchenTables; kitchen: Kitchen } | null = null;
 const tables = ['larder', 'settings', 'yields', 'trials', 'runs', 'prices'] as const;
 
@@ -68,10 +102,13 @@ const tables = ['larder', 'settings', 'yields', 'trials', 'runs', 'prices'] as c
  */
 export function bookKitchen(book: KitchenTables): Kitchen {
   const before = last;
-  if (before && tables.every((table) => before.tables[table] === book[table])) {
+  const larder = wholeLarder(book);
+  if (
+    before?.kitchen.larder === larder &&
+    tables.every((table) => before.tables[table] === book[table])
+  ) {
     return before.kitchen;
   }
-  const larder = bookLarder(book.larder, book.prices);
   const { measures, kit } = settingsOf(book);
   const sameReadings =
     before?.tables.trials === book.trials &&

@@ -312,6 +312,21 @@ export const migrations: readonly Migration[] = [
       larder: ({ saturatesG: _saturates, soldAs: _sold, ...one }) => one,
     },
   },
+  {
+    name: 'things made here go into dips, and so do dips; what was taken out of a pot',
+    from: 14,
+    up: {},
+    down: {
+      dips: ({ goesIn: _goes, ...dip }) => dip,
+      batches: ({ thing: _thing, ...batch }) => ({
+        ...batch,
+        pots: listOf(batch['pots']).map(({ taken: _taken, ...pot }) => {
+          const gone = pot['gone'] as Loose | null;
+          return gone?.['how'] === 'used' ? { ...pot, gone: { ...gone, how: 'eaten' } } : pot;
+        }),
+      }),
+    },
+  },
 ];
 
 /** A list of rows of a dip without what they are open to; nothing where the dip has no such list. */

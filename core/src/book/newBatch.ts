@@ -21,6 +21,7 @@ function tastingsOf({ tastes, gates = [] }: Trial): number {
  * @param dip it is a trial of
  * @param madeOn local date
  * @param taken codes there are
+ * @param uses made things that went in
  */
 export function newBatch(
   id: string,
@@ -29,6 +30,7 @@ export function newBatch(
   kitchen: Kitchen,
   madeOn: string,
   taken: ReadonlySet<string>,
+  uses: Batch['uses'] = [],
 ): Batch {
   const parts = trialParts(trial.rows, kitchen.larder);
   const { method, machineId, yieldG: weighedG } = trial;
@@ -44,7 +46,7 @@ export function newBatch(
     ...{ trialId: trial.id, family: dip.family, machineId, madeAt: trial.madeAt, madeOn },
     ...{ rows: trial.rows, inG, yieldG: Math.max(0, yieldG), weighed: weighedG !== null },
     losses: losses.map(({ cause, g }) => ({ cause, g })),
-    ...{ portionG: dip.portionG, uses: [], pots: [], kept: null },
+    ...{ portionG: dip.portionG, uses, pots: [], kept: null },
   };
 }
 

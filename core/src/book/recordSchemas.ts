@@ -106,6 +106,7 @@ export const dipSchema = Joi.object<Dip>({
   seen: Joi.array().items(row).unique('id').max(mostRows),
   seenAs: Joi.object(making),
   follows: Joi.boolean().valid(true),
+  goesIn: Joi.boolean().valid(true),
   source: text(1000),
   note: text(4000).required(),
   rows: Joi.array().items(row).unique('id').max(mostRows).required(),

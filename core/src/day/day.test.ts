@@ -54,7 +54,7 @@ describe('what a day needs', () => {
     const cans = needs.preps.find(({ key }) => key.startsWith('chickpeas'));
     expect(cans?.readyG).toBeCloseTo(720, 6);
     expect(cans?.rawG).toBeCloseTo(1200, 6);
-    expect(cans?.dipIds).toEqual(['hummus', 'plain']);
+    expect(cans?.waiting).toEqual(['hummus', 'plain']);
     expect(needs.dips.map(({ massG }) => massG)).toEqual([900, 320]);
   });
 

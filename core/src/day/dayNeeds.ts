@@ -1,4 +1,5 @@
 import { keptFreeOf } from '../dip/keptFree';
+import { type DayMass, type DayThing, type MadeForDay, nothingMade, unfold } from './madeFirst';
 import { bowlOfRows } from './plannedDip';
 import type { Dip } from '../dip/dip';
 import type { RawWay } from '../prepare/rawWay';
@@ -19,8 +20,8 @@ export interface DayPrep {
   rawG: number;
   readyG: number;
   preparation: Preparation;
-  /** Dips that wait for it. */
-  dipIds: string[];
+  /** Dips, and things made first, that wait for it. */
+  waiting: string[];
 }
 
 /** Something that goes in as it is bought. */
@@ -38,12 +39,17 @@ export interface DayDip {
   allergens: string[];
   /** Of these it is kept free on purpose. */
   freeOf: string[];
+  /** g of it that go into other dips; those wait for it. */
+  intoG: number;
+  waiting: string[];
 }
 
 /** Everything a day needs. */
 export interface DayNeeds {
   dips: DayDip[];
   preps: DayPrep[];
+  /** Things of the kitchen's own that are made first. */
+  things: DayThing[];
   bought: DayBought[];
   /** What is left over after the day's own dips have used what they can of it. */
   leftovers: Leftover[];
@@ -72,64 +78,85 @@ export function hurried(
   return { id, raw: way.soak === 'none' ? raw : { ...way, soak: 'hot' } };
 }
 
+/** What a thing gives over what the day takes of it. */
+function overOf({ thing, inG, taken }: DayThing): Leftover[] {
+  return thing.gives.flatMap(({ ingredientId, name, share }): Leftover[] => {
+    const g = inG * share - (taken.get(ingredientId) ?? 0);
+    if (g < 1) return [];
+    return [
+      {
+        ...{ what: name, ingredient: ingredientId, unit: 'g', low: g, typical: g, high: g },
+        ...{ keepDays: thing.keepDays, nextUse: 'into another dip' },
+      },
+    ];
+  });
+}
+
+function dayDip(
+  { dip, massG, intoG, waiting }: DayMass,
+  dips: ReadonlyMap<string, Dip>,
+  kitchen: Kitchen,
+): DayDip {
+  const bowl = bowlOfRows(dip, kitchen);
+  return {
+    ...{ dip, massG, intoG, waiting, rows: dip.rows.length, allergens: bowl.allergens },
+    volumeMl: bowl.massG > 0 ? (bowl.volumeMl * massG) / bowl.massG : 0,
+    freeOf: keptFreeOf(dip, dips.get(dip.parentId ?? ''), kitchen),
+  };
+}
+
 /**
  * What a day's dips need in the sizes wanted: the same thing made ready the same way is made once for all, and what one
  * preparation leaves over serves another row that asks for it (can liquid, zest).
  *
  * @param dips of the book
  * @param hurry what saves a long soak; null for none
+ * @param made what is made here, and what of it stands ready
  */
 export function dayNeeds(
   plan: Pick<Plan, 'dips'>,
   dips: ReadonlyMap<string, Dip>,
   kitchen: Kitchen,
   hurry: Hurry | null = null,
+  made: MadeForDay = nothingMade,
 ): DayNeeds {
   const { larder, yields } = kitchen;
   const needs = new Map<
     string,
-    { ingredientId: string; route: Route | null; readyG: number; dipIds: Set<string> }
+    { ingredientId: string; route: Route | null; readyG: number; waiting: Set<string> }
   >();
-  const found: DayNeeds = { dips: [], preps: [], bought: [], leftovers: [], problems: [] };
-  for (const { dipId, massG } of plan.dips) {
+  const wanted = plan.dips.flatMap(({ dipId, massG }) => {
     const dip = dips.get(dipId);
-    if (!dip) continue;
-    const bowl = bowlOfRows(dip, kitchen);
-    found.problems.push(...bowl.problems.map((problem) => `${dip.name}: ${problem}`));
-    const factor = bowl.massG > 0 ? massG / bowl.massG : 0;
-    found.dips.push({
-      dip,
-      massG,
-      volumeMl: bowl.volumeMl * factor,
-      rows: dip.rows.length,
-      allergens: bowl.allergens,
-      freeOf: keptFreeOf(dip, dips.get(dip.parentId ?? ''), kitchen),
-    });
-    for (const { row, ingredient, massG: rowG } of bowl.rows) {
-      if (!ingredient || rowG <= 0) continue;
-      const { id, raw } = hurried(ingredient, row.raw, hurry);
-      const made = larder.get(id);
-      const usual = made ? routeOfRow(made, raw) : null;
-      const route = usual && ownRoute(usual, id, yields);
-      const key = route ? keyOf(id, raw, route) : id;
-      const need = needs.get(key) ?? {
-        ingredientId: id,
-        route,
-        readyG: 0,
-        dipIds: new Set(),
-      };
-      need.readyG += rowG * factor;
-      need.dipIds.add(dip.id);
-      needs.set(key, need);
-    }
+    return dip ? [{ dip, massG }] : [];
+  });
+  const all = unfold(wanted, kitchen, made);
+  const found: DayNeeds = {
+    dips: all.dips.map((one) => dayDip(one, dips, kitchen)),
+    ...{ preps: [], things: all.things, bought: [], leftovers: [], problems: all.problems },
+  };
+  for (const { read, massG, of } of all.rows) {
+    const { row, ingredient } = read;
+    if (!ingredient) continue;
+    const { id, raw } = hurried(ingredient, row.raw, hurry);
+    const ready = larder.get(id);
+    const usual = ready ? routeOfRow(ready, raw) : null;
+    const route = usual && ownRoute(usual, id, yields);
+    const key = route ? keyOf(id, raw, route) : id;
+    const need = needs.get(key) ?? { ingredientId: id, route, readyG: 0, waiting: new Set() };
+    need.readyG += massG;
+    need.waiting.add(of);
+    needs.set(key, need);
   }
-  const spare: Leftover[] = [];
-  for (const [key, { ingredientId, route, readyG, dipIds }] of needs) {
+  const spare: Leftover[] = all.things.flatMap(overOf);
+  for (const [key, { ingredientId, route, readyG, waiting }] of needs) {
     if (!route) continue;
     const rawG = rawFor(route, readyG);
     const preparation = prepare(route, rawG);
     spare.push(...preparation.leftovers.map((one) => ({ ...one })));
-    found.preps.push({ key, ingredientId, route, rawG, readyG, preparation, dipIds: [...dipIds] });
+    found.preps.push({
+      ...{ key, ingredientId, route, rawG, readyG, preparation },
+      waiting: [...waiting],
+    });
   }
   for (const { ingredientId, route, readyG } of needs.values()) {
     if (route) continue;

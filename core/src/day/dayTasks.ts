@@ -2,6 +2,7 @@ import { loadsOf } from '../kitchen/machines';
 import type { Plan } from './plan';
 import { type Kitchen, machineFor } from '../kitchen/kitchen';
 import type { DayDip, DayNeeds } from './dayNeeds';
+import type { ThingToMake } from './madeFirst';
 import type { Task, TaskUses } from './task';
 
 /** A dip served colder than this goes through the fridge first, °C. */
@@ -30,6 +31,17 @@ function blendTask(
   };
 }
 
+/** Steps of a thing made here, one after another, when all that goes into it is ready. */
+function thingTasks(key: string, { name, steps, allergens }: ThingToMake, ready: string[]): Task[] {
+  return steps.map((step, i) => ({
+    ...{ id: `${key}/${i}`, dip: key, label: `${step.label}: ${name}` },
+    after: i === 0 ? ready : [`${key}/${i - 1}`],
+    ...{ handsOnMin: step.handsOnMin, waitMin: step.waitMin },
+    uses: step.uses as TaskUses,
+    contains: [...allergens],
+  }));
+}
+
 /**
  * The tasks of a day: every preparation once, step after step; blending each dip when all of its own is ready; rest and
  * chill; topping and carrying out.
@@ -38,8 +50,12 @@ function blendTask(
  */
 export function dayTasks(needs: DayNeeds, plan: Pick<Plan, 'pins'>, kitchen: Kitchen): Task[] {
   const tasks: Task[] = [];
-  const readyBy = new Map<string, string>();
-  for (const { key, preparation, route, dipIds } of needs.preps) {
+  const readyBy = new Map<string, string[]>();
+  const readyFor = (id: string) => readyBy.get(id) ?? [];
+  const isReady = (waiting: readonly string[], last: string) => {
+    for (const id of waiting) readyBy.set(id, [...readyFor(id), last]);
+  };
+  for (const { key, preparation, route, waiting } of needs.preps) {
     let last: string | null = null;
     preparation.steps.forEach((step, i) => {
       const id = `${key}/${i}`;
@@ -55,12 +71,21 @@ export function dayTasks(needs: DayNeeds, plan: Pick<Plan, 'pins'>, kitchen: Kit
       });
       last = id;
     });
-    if (last !== null) for (const dipId of dipIds) readyBy.set(`${dipId} ${key}`, last);
+    if (last !== null) isReady(waiting, last);
   }
+  for (const { key, thing, waiting } of needs.things) {
+    isReady(waiting, `${key}/${thing.steps.length - 1}`);
+  }
+  for (const { dip, waiting } of needs.dips) isReady(waiting, `${dip.id}/blend`);
+  for (const { key, thing } of needs.things) tasks.push(...thingTasks(key, thing, readyFor(key)));
   for (const day of needs.dips) {
-    const { dip, massG, allergens } = day;
-    const ready = needs.preps.flatMap(({ key }) => readyBy.get(`${dip.id} ${key}`) ?? []);
-    const blend = blendTask(day, kitchen, ready);
+    const { dip, massG, intoG, allergens } = day;
+    const blend = blendTask(day, kitchen, readyFor(dip.id));
+    // what only goes into others is carried nowhere
+    if (massG - intoG < 0.5) {
+      tasks.push(blend);
+      continue;
+    }
     const cold = dip.servedAtC <= coldC;
     const rest: Task = {
       id: `${dip.id}/rest`,
@@ -77,7 +102,7 @@ export function dayTasks(needs: DayNeeds, plan: Pick<Plan, 'pins'>, kitchen: Kit
       dip: dip.id,
       label: `Taste cold, top, carry out ${dip.name}`,
       after: [rest.id],
-      handsOnMin: Math.max(2, Math.round(2 + massG / Math.max(1, dip.portionG) / 12)),
+      handsOnMin: Math.max(2, Math.round(2 + (massG - intoG) / Math.max(1, dip.portionG) / 12)),
       waitMin: 0,
       uses: {},
       contains: allergens,

@@ -101,6 +101,8 @@ export interface Dip {
   tasting?: Tasting;
   /** Days it is kept in the fridge, where the cook has chosen. */
   keepDays?: number;
+  /** It goes into other dips, under its name. */
+  goesIn?: true;
   /** What to do next with it, in the cook's words. */
   nextThing: string;
   /** ISO 8601 */
@@ -152,7 +154,7 @@ export const tastingOf = (dip: Pick<Dip, 'tasting'>): Tasting => dip.tasting ?? 
 
 /** A variant: everything of its parent, under a name of its own. */
 export function variantOf(parent: Dip, id: string, name: string, now: string): Dip {
-  const { follows: _follows, ...own } = parent;
+  const { follows: _follows, goesIn: _goesIn, ...own } = parent;
   return {
     ...own,
     id,

@@ -18,6 +18,9 @@ export interface ReadRow {
   error: string | null;
 }
 
+/** Begins the larder's id of everything made here. */
+export const madePrefix = 'made-';
+
 /** Rows don't change in place, so a row is read once: typing in one does not read the others again. */
 const lastReads = new WeakMap<Row, { by: RowReader; read: ReadRow }>();
 
@@ -38,7 +41,12 @@ function readAfresh(row: Row, { larder, measures }: RowReader): ReadRow {
   const shelf = larder.get(row.ingredientId);
   const ingredient = shelf ? readyIngredient(shelf, row.raw, larder) : null;
   const nothing = { row, ingredient, massG: 0, cv: 0, toTaste: false, fromRaw: null };
-  if (!ingredient) return { ...nothing, error: `“${row.ingredientId}” is not in the larder.` };
+  if (!ingredient) {
+    const error = row.ingredientId.startsWith(madePrefix)
+      ? 'It is made here no longer, or it would be made of itself.'
+      : `“${row.ingredientId}” is not in the larder.`;
+    return { ...nothing, error };
+  }
   const read = readGrams(row.amount, ingredient, measures);
   if (!read.ok) {
     const fromRaw = readRawRow(row.amount, ingredient, row.raw, measures);

@@ -110,6 +110,8 @@ export interface Ingredient extends Traits {
   sourceKind?: SourceKind;
   /** How far they can be trusted. */
   confidence?: Confidence;
+  /** Of a dip that goes into others: what it is made of, as shares of its mass. */
+  madeOf?: readonly { ingredient: Ingredient; share: number }[];
 }
 
 /** An ingredient of one's own with nothing taken from another; traits it does not say are plain. */

@@ -74,7 +74,7 @@ export function copyOf(sums: BowlSums): BowlSums {
 export const mlPerG = { structural: 1 / 1.42, dissolved: 1 / 1.6, fat: 1 / 0.915 } as const;
 
 /**
- * What one gram of an ingredient adds to a bowl's sums.
+ * What one gram of an ingredient adds to a bowl's sums; of a dip in a dip, what it is made of.
  *
  * @param ingredient composition in g per 100 g
  * @param parameters body model parameters; its structures decide what is bound
@@ -85,6 +85,12 @@ export function sumsPerGram(
   parameters: BodyParameters = startingBodyParameters,
 ): BowlSums {
   const per = emptyBowl();
+  if (ingredient.madeOf) {
+    for (const { ingredient: one, share } of ingredient.madeOf) {
+      addTo(per, sumsPerGram(one, parameters), share);
+    }
+    return per;
+  }
   const at = sumIndex;
   const structure = parameters.structures[ingredient.structure];
   const water = ingredient.waterG / 100;

@@ -53,8 +53,12 @@ function daysOf({ ingredient }: Part, family: Family): number | null {
  *
  * @param parts all that is in it, folded in and on top
  */
-export function fridgeDays(family: Family, parts: readonly Part[]): FridgeDays {
-  const found: FridgeDays = { ...byFamily[family], limitedBy: null };
+export const fridgeDays = (family: Family, parts: readonly Part[]): FridgeDays =>
+  leastOf(byFamily[family], family, parts);
+
+/** The days something is given by itself, and what is in it that leaves it fewer. */
+export function leastOf(given: FamilyDays, family: Family, parts: readonly Part[]): FridgeDays {
+  const found: FridgeDays = { ...given, limitedBy: null };
   for (const part of parts) {
     const days = part.massG > 0 ? daysOf(part, family) : null;
     if (days === null || days >= found.usual) continue;

@@ -1,11 +1,12 @@
 import type { Family } from '../mix/families';
 import type { Part } from '../mix/part';
-import { fridgeDays } from './fridgeDays';
+import { type FridgeDays, fridgeDays, leastOf } from './fridgeDays';
 import { dateAfter, daysBetween } from './localDates';
 
 /** What sets how long a dip may be kept. */
 export type KeepingLimit =
   | 'family'
+  | 'its maker'
   | 'ingredient'
   | 'made thing'
   | 'raw in oil'
@@ -38,6 +39,8 @@ export interface KeepingFacts {
   frozenOn?: string;
   thawedOn?: string;
   openedOn?: string;
+  /** Days it keeps as its maker says, where it is no dip of a family. */
+  makersDays?: number;
   /** What this kitchen's own records say it stays good for, days: only ever shorter counts. */
   ownDays?: number;
 }
@@ -87,6 +90,17 @@ const freezing: Record<Family, { months: number; words: string }> = {
 
 const many = (days: number) => (days === 1 ? '1 day' : `${days} days`);
 
+/** The days of its family, or those its maker gives it, and what is in it that leaves it fewer. */
+function usualOf({ family, parts, makersDays }: KeepingFacts): FridgeDays {
+  if (makersDays === undefined) return fridgeDays(family, parts);
+  const because = 'as its maker says';
+  return leastOf(
+    { usual: makersDays, least: makersDays, most: makersDays, because },
+    family,
+    parts,
+  );
+}
+
 /** Every limit there is, days from the day it was made. */
 function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['because'] }[] {
   const {
@@ -99,17 +113,15 @@ function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['becaus
     hot = false,
     ownDays,
   } = facts;
-  const usual = fridgeDays(family, parts);
+  const usual = usualOf(facts);
+  const words = `${many(usual.usual)}: ${usual.because}`;
   const limits: { days: number; because: Keeping['because'] }[] = [
     {
       days: usual.usual,
       because:
-        usual.limitedBy === null
-          ? { id: 'family', words: `${many(usual.usual)}: ${usual.because}` }
-          : {
-              ...{ id: 'ingredient', ingredient: usual.limitedBy },
-              words: `${many(usual.usual)}: ${usual.because}`,
-            },
+        usual.limitedBy !== null
+          ? { id: 'ingredient', ingredient: usual.limitedBy, words }
+          : { id: facts.makersDays === undefined ? 'family' : 'its maker', words },
     },
   ];
   const raw = parts.find(
@@ -146,7 +158,7 @@ function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['becaus
  */
 export function keepingOf(facts: KeepingFacts): Keeping {
   const { family, parts, madeOn, frozenOn, thawedOn } = facts;
-  const usual = fridgeDays(family, parts);
+  const usual = usualOf(facts);
   let [least] = limitsOf(facts).sort((a, b) => a.days - b.days);
   if (!least) throw new Error('there is always the family’s limit');
   let useBy: string | null = dateAfter(madeOn, least.days);

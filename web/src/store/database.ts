@@ -58,6 +58,7 @@ interface CobbetSchema extends DBSchema {
   batches: { key: string; value: BookTables['batches'] };
   containers: { key: string; value: BookTables['containers'] };
   prices: { key: string; value: BookTables['prices'] };
+  things: { key: string; value: BookTables['things'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };

@@ -18,6 +18,7 @@ const endWords: Record<PotEnd, string> = {
   given: 'given away',
   sold: 'sold',
   thrown: 'thrown away',
+  used: 'gone into other dips',
 };
 const whys = ['past its day', 'sour', 'moulded', 'spilled', 'nobody wanted it'] as const;
 

@@ -1,0 +1,57 @@
+import type { OffKind } from '../batch/splitMass';
+import type { Row } from '../dip/dip';
+import { madePrefix } from '../dip/readRow';
+
+/** One of what a made thing gives. */
+export interface ThingProduct {
+  name: string;
+  /** What it is used as, by larder id: its role, and how it behaves in the bowl. */
+  like: string;
+  /** g of it for each g that went in. */
+  share: number;
+}
+
+/** Where a step is done. */
+export const stepPlaces = ['hand', 'hob', 'oven', 'fridge', 'machine'] as const;
+export type StepPlace = (typeof stepPlaces)[number];
+
+/** One step of making it. */
+export interface ThingStep {
+  label: string;
+  handsOnMin: number;
+  waitMin: number;
+  on: StepPlace;
+}
+
+/** Something made here that goes into dips and is no dip: garlic oil and its cloves, strained yogurt and its whey. */
+export interface Thing {
+  id: string;
+  name: string;
+  rows: Row[];
+  /** What is left, or all of it. */
+  stays: ThingProduct;
+  /** What runs off; null where nothing does. */
+  off: (ThingProduct & { kind: OffKind }) | null;
+  steps: ThingStep[];
+  /** Days it keeps in the fridge, as its maker says; what is in it may leave it fewer. */
+  keepDays: number;
+  note: string;
+  /** ISO 8601 */
+  createdAt: string;
+}
+
+/** Things made of made things go so deep at most. */
+export const mostDeep = 5;
+
+/** Id in the larder of what stays of a thing, or of a dip that goes into others. */
+export const madeId = (id: string): string => `${madePrefix}${id}`;
+
+/** Id in the larder of what runs off of a thing. */
+export const offId = (id: string): string => `${madePrefix}${id}-off`;
+
+/** Whether an id of the larder is of something made here. */
+export const isMade = (ingredientId: string): boolean => ingredientId.startsWith(madePrefix);
+
+/** Whether it is heated through. */
+export const isHeated = ({ steps }: Pick<Thing, 'steps'>): boolean =>
+  steps.some(({ on }) => on === 'hob' || on === 'oven');
