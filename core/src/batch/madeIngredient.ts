@@ -59,6 +59,12 @@ function traitsOf(
 const summed = (parts: readonly SomePart[], of: (ingredient: Ingredient) => number): number =>
   parts.reduce((sum, { ingredient, massG }) => sum + massG * of(ingredient), 0);
 
+/** What most of the fat came with. */
+function mostOfFat(parts: readonly SomePart[]): Ingredient | undefined {
+  const fat = ({ ingredient, massG }: SomePart) => ingredient.fatG * massG;
+  return [...parts].sort((a, b) => fat(b) - fat(a))[0]?.ingredient;
+}
+
 /** What stands for it in the larder, whatever it is: nobody sells it, and nobody's table has it. */
 function base({ id, name, like }: MadeAs, parts: readonly SomePart[]): Ingredient {
   const { packageG: _pack, aliases: _aliases, season: _season, measureNote: _note, ...rest } = like;
@@ -93,6 +99,8 @@ export function portionIngredient(
   );
   const sesameShare = Math.min(1, summed(parts, (one) => one.sesameShare) / massG);
   const { unsaidG: _unsaid, ...figures } = masses;
+  const fat = summed(parts, (one) => one.fatG);
+  const saturated = fat > 0 ? summed(parts, saturatesOf) / fat : 0;
   const composition = Object.fromEntries(
     Object.entries(figures).map(([key, grams]: [string, number]) => [key, per100(grams)]),
   );
@@ -102,7 +110,8 @@ export function portionIngredient(
     ...{ bitterUnits: flavour('bitterUnits'), umamiUnits: flavour('umamiUnits') },
     costHintEurPerKg: cost / massG,
     sesameShare: divided ? Math.min(sesameShare, as.like.sesameShare) : sesameShare,
-    saturatesG: null,
+    saturatesG: saturated * per100(masses.fatG),
+    settingFat: mostOfFat(parts)?.settingFat ?? null,
   };
 }
 

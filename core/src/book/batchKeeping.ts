@@ -3,6 +3,7 @@ import type { Kitchen } from '../kitchen/kitchen';
 import { conditionsFor } from '../kitchen/kitchen';
 import { figuresOf } from '../mix/figures';
 import { mixOf } from '../mix/mix';
+import type { Larder } from '../larder/larder';
 import type { Part } from '../mix/part';
 import { type Keeping, type KeepingFacts, keepingOf } from '../safety/keeping';
 import { daysBetween } from '../safety/localDates';
@@ -34,6 +35,13 @@ export function batchInKitchen(batch: Batch, kitchen: Kitchen): BatchInKitchen {
   );
   const { waterOutside } = figuresOf(mixOf(parts), conditions);
   return { parts, conditions, oilOutside: waterOutside < 0.5 };
+}
+
+/** What a batch consists of: what went in, or of a made thing that thing, where the larder still has it. */
+export function batchContents({ thing, rows, yieldG }: Batch, larder: Larder): Part[] {
+  const whole = thing && larder.get(thing.ingredientId);
+  if (!whole) return trialParts(rows, larder);
+  return [{ ingredient: whole, massG: yieldG, cv: 0.01, place: 'bowl' }];
 }
 
 /** What is known of a batch's keeping but for what became of its pots. */

@@ -32,6 +32,9 @@ describe('garlic slow in oil', () => {
   test('gives an oil and its cloves, each by its name and with its own figures', () => {
     expect([oil?.name, cloves?.name]).toEqual(['Garlic oil, ours', 'Slow garlic, ours']);
     expect(oil?.fatG).toBeCloseTo(100, 6);
+    // it sets in the fridge as olive oil does, and is as saturated
+    expect(oil?.settingFat).toBe('olive');
+    expect(oil?.saturatesG).toBeCloseTo(ingredient('olive-oil-extra-virgin').saturatesG ?? 0, 0);
     expect(oil?.garlicUnits).toBe(ingredient('garlic-oil').garlicUnits);
     expect(cloves?.role).toBe('aromatic');
     expect(cloves?.fatG).toBeGreaterThan(10);

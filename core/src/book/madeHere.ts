@@ -1,3 +1,4 @@
+import type { MadeOf } from '../batch/label';
 import { dipIngredient, portionIngredient } from '../batch/madeIngredient';
 import { splitMass } from '../batch/splitMass';
 import type { MeasureSystem } from '../amounts/measureSystem';
@@ -154,6 +155,17 @@ export function larderWithMade(larder: Larder, here: MadeHere, measures: Measure
       found.set(ingredient.id, ingredient);
       stamp.set(ingredient.id, serial(ingredient));
     }
+  }
+  return found;
+}
+
+/** What things made here are made of, by their ids in the larder: for labels, which open them. */
+export function openedMade(here: MadeHere, larder: Larder, measures: MeasureSystem): MadeOf {
+  const found = new Map<string, Part[]>();
+  for (const { id, rows } of [...here.things, ...here.dips]) {
+    const parts = partsOf(rows, larder, measures);
+    found.set(madeId(id), parts);
+    found.set(offId(id), parts);
   }
   return found;
 }

@@ -103,16 +103,7 @@ function usualOf({ family, parts, makersDays }: KeepingFacts): FridgeDays {
 
 /** Every limit there is, days from the day it was made. */
 function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['because'] }[] {
-  const {
-    family,
-    parts,
-    madeOn,
-    uses = [],
-    underOil = false,
-    outMin = 0,
-    hot = false,
-    ownDays,
-  } = facts;
+  const { parts, madeOn, uses = [], underOil = false, outMin = 0, hot = false, ownDays } = facts;
   const usual = usualOf(facts);
   const words = `${many(usual.usual)}: ${usual.because}`;
   const limits: { days: number; because: Keeping['because'] }[] = [
@@ -157,7 +148,7 @@ function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['becaus
  * @param facts dates as local dates, `2026-06-12`
  */
 export function keepingOf(facts: KeepingFacts): Keeping {
-  const { family, parts, madeOn, frozenOn, thawedOn } = facts;
+  const { family, madeOn, frozenOn, thawedOn } = facts;
   const usual = usualOf(facts);
   let [least] = limitsOf(facts).sort((a, b) => a.days - b.days);
   if (!least) throw new Error('there is always the family’s limit');
@@ -174,7 +165,9 @@ export function keepingOf(facts: KeepingFacts): Keeping {
       useBy = dateAfter(thawedOn, Math.min(left, thawedDays));
     }
   }
-  const { months, words } = freezing[family];
+  // whether a made thing freezes well its maker knows
+  const { months, words } =
+    facts.makersDays === undefined ? freezing[family] : { months: 0, words: '' };
   return {
     fridgeDays: least.days,
     because: least.because,

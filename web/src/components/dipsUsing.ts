@@ -1,5 +1,5 @@
 import type { Dip } from '@cobbet/core/dip/dip';
 
-/** The dips that a thing goes into. */
-export const dipsUsing = (dips: Iterable<Dip>, ingredientId: string): Dip[] =>
-  [...dips].filter(({ rows }) => rows.some((row) => row.ingredientId === ingredientId));
+/** The dips that any of some things goes into. */
+export const dipsUsing = (dips: Iterable<Dip>, ...ingredientIds: string[]): Dip[] =>
+  [...dips].filter(({ rows }) => rows.some((row) => ingredientIds.includes(row.ingredientId)));

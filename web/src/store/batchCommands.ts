@@ -6,6 +6,7 @@ import { type Change, put, remove } from '@cobbet/core/book/change';
 import type { KeptContainer } from '@cobbet/core/book/container';
 import { newBatch, weighedLosses } from '@cobbet/core/book/newBatch';
 import type { KeptPrice } from '@cobbet/core/book/price';
+import { usesOf } from '@cobbet/core/book/takeMade';
 import { useBook } from './bookStore';
 import { newId } from './commands';
 import { today } from './today';
@@ -23,7 +24,9 @@ export async function batchOfTrial(trialId: string): Promise<string | null> {
     const taken = new Set([...book.batches.values()].map(({ code }) => code));
     const madeOn = today(new Date(trial.madeAt));
     found = id;
-    return [put('batches', newBatch(id, trial, dip, bookKitchen(book), madeOn, taken))];
+    const kitchen = bookKitchen(book);
+    const uses = usesOf(book.batches.values(), trialId, kitchen);
+    return [put('batches', newBatch(id, trial, dip, kitchen, madeOn, taken, uses))];
   };
   await useBook.getState().act('Into a batch', make, { whole: true });
   return found;

@@ -7,8 +7,10 @@ import { finishRun } from '@cobbet/core/book/run';
 import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { nextTrialNumber, type Trial } from '@cobbet/core/book/trial';
+import { takeMade } from '@cobbet/core/book/takeMade';
 import { useBook } from './bookStore';
 import { newId } from './commands';
+import { today } from './today';
 
 const now = () => new Date().toISOString();
 
@@ -25,8 +27,10 @@ export async function completeRun(runId: string): Promise<string> {
     const expected = dip && expectedOf(settled, dip, kitchen);
     const trial = finishRun(settled, id, number, now(), expected);
     const next = run.changeNext.trim();
+    const taken = takeMade(book.batches.values(), trial.rows, today(), id);
     return [
       put('trials', trial),
+      ...taken.map((batch) => put('batches', batch)),
       remove('runs', runId),
       ...swapsOfTrial(book.swaps.values(), runId, id).map((swap) => put('swaps', swap)),
       ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),

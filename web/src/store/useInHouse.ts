@@ -1,13 +1,16 @@
 'use client';
 
 import { keptByproducts } from '@cobbet/core/book/byproduct';
+import { leftIn } from '@cobbet/core/book/batch';
 import { daysUntil } from '@cobbet/core/book/stock';
+import { productOf } from '@cobbet/core/book/takeMade';
 import type { InHouse } from '@cobbet/core/dip/fromHouse';
 import { readGrams } from '@cobbet/core/amounts/toGrams';
 import { useMemo } from 'react';
 import { useBook } from './bookStore';
 import { today } from './today';
 import { useLarder, useSettings } from './useKitchen';
+import { useMade } from './useMade';
 
 /** What there is in the house in grams; what can't be read or is past its date is left out. */
 export function useInHouse(): InHouse[] {
@@ -15,6 +18,7 @@ export function useInHouse(): InHouse[] {
   const byproducts = useBook((state) => state.book.byproducts);
   const larder = useLarder();
   const { measures } = useSettings();
+  const made = useMade();
   return useMemo(
     () => [
       ...[...stock.values()].flatMap((item): InHouse[] => {
@@ -35,7 +39,14 @@ export function useInHouse(): InHouse[] {
           return [{ ingredientId: ingredient.id, massG, useWithinDays }];
         },
       ),
+      ...made.flatMap(({ batch, pot, keeping }): InHouse[] => {
+        const ingredientId = productOf(batch);
+        const useWithinDays = keeping.useBy === null ? null : daysUntil(keeping.useBy, today());
+        const there = larder.has(ingredientId) && pot.place !== 'freezer';
+        if (!there || (useWithinDays !== null && useWithinDays < 0)) return [];
+        return [{ ingredientId, massG: leftIn(pot), useWithinDays }];
+      }),
     ],
-    [stock, byproducts, larder, measures],
+    [stock, byproducts, made, larder, measures],
   );
 }

@@ -7,9 +7,15 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { LabelledField } from '@/components/LabelledField';
+import { madeId } from '@cobbet/core/book/thing';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
+import { CheckLine } from '@/components/CheckLine';
+import { dipsUsing } from '@/components/dipsUsing';
 import { useLeaving } from '@/components/useLeaving';
+import { useBook } from '@/store/bookStore';
+import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
 import type { BenchEdits } from './useBenchEdits';
 
 interface Figure {
@@ -130,6 +136,32 @@ function WordsField({
   );
 }
 
+/** Whether a dip goes into others; it stays so while one takes it. */
+function GoesIn({ dip, onEdit }: { dip: Dip; onEdit: EditDip }) {
+  const dips = useBook(({ book }) => book.dips);
+  const using = dipsUsing(dips.values(), madeId(dip.id));
+  return (
+    <Box>
+      <CheckLine
+        checked={dip.goesIn === true}
+        onToggle={() => {
+          if (dip.goesIn && using.length > 0) return;
+          onEdit('Goes into other dips', ({ goesIn, ...one }) =>
+            goesIn ? one : { ...one, goesIn: true },
+          );
+        }}
+      >
+        It goes into other dips, under its name
+      </CheckLine>
+      {using.length > 0 && (
+        <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
+          It is in {using.map(({ name }) => name).join(', ')}.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
 /** What a dip is, how it is served, and what to do with it next. */
 export function AboutDip({
   dip,
@@ -189,6 +221,7 @@ export function AboutDip({
               onEdit('What to do next', (one) => ({ ...one, nextThing }), `next ${dip.id}`)
             }
           />
+          <GoesIn dip={dip} onEdit={onEdit} />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
             {figures.map((figure) => (
               <FigureField

@@ -15,6 +15,7 @@ import { cautionBox } from '@/theme/cautionBox';
 import { planInWorker } from '@/workers/planningClient';
 import { lengthText } from '@/components/lengthText';
 import { problemOf } from './useDay';
+import { useMadeForDay } from './useMadeForDay';
 
 interface Way {
   words: string;
@@ -38,12 +39,14 @@ export function LateHelp({
 }) {
   const dips = useBook((state) => state.book.dips);
   const kitchen = useKitchen();
+  const made = useMadeForDay();
   const [found, setFound] = useState<{ of: readonly Task[]; ways: Way[] | 'working' } | null>(null);
   // what was found of another day, or of this one before it changed, is no answer
   const ways = found?.of === planned ? found.ways : null;
   const look = async () => {
     setFound({ of: planned, ways: 'working' });
-    const hurried = (hurry: Hurry) => dayTasks(dayNeeds(plan, dips, kitchen, hurry), plan, kitchen);
+    const hurried = (hurry: Hurry) =>
+      dayTasks(dayNeeds(plan, dips, kitchen, hurry, made), plan, kitchen);
     const machines = plan.resources['processor'] ?? 0;
     const more = (name: string, unsaid = 0) => {
       const resources = { ...plan.resources, [name]: (plan.resources[name] ?? unsaid) + 1 };

@@ -9,6 +9,7 @@ import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { type PlannedDay, planInWorker } from '@/workers/planningClient';
 import { minuteOf } from './clock';
+import { useMadeForDay } from './useMadeForDay';
 
 /** Where planning stands. */
 export type Planning =
@@ -36,11 +37,12 @@ export function problemOf(plan: Plan, tasks: readonly Task[]): DayProblem {
 export function useDay(plan: Plan) {
   const dips = useBook((state) => state.book.dips);
   const kitchen = useKitchen();
+  const made = useMadeForDay();
   const { larder } = kitchen;
   const { dips: chosen, pins, resources, serveAt, zone, notBefore } = plan;
   const needs: DayNeeds = useMemo(
-    () => dayNeeds({ dips: chosen }, dips, kitchen),
-    [chosen, dips, kitchen],
+    () => dayNeeds({ dips: chosen }, dips, kitchen, null, made),
+    [chosen, dips, kitchen, made],
   );
   const tasks = useMemo(() => dayTasks(needs, { pins }, kitchen), [needs, pins, kitchen]);
   const problem = useMemo(

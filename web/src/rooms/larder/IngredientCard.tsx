@@ -135,7 +135,7 @@ export function IngredientCard({
         )}
       </Box>
       {ingredient && <Prices key={ingredient.id} ingredient={ingredient} />}
-      {ingredient && <UsedIn ingredientId={ingredient.id} />}
+      {ingredient && <UsedIn ingredientIds={[ingredient.id]} />}
     </Box>
   );
 }

@@ -9,6 +9,8 @@ import InputLabel from '@mui/material/InputLabel';
 import FormControl from '@mui/material/FormControl';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { isMade } from '@cobbet/core/book/thing';
 import { searchLarder } from '@cobbet/core/larder/find';
 import { type Role, roles } from '@cobbet/core/larder/ingredient';
 import { useMemo, useState } from 'react';
@@ -25,7 +27,53 @@ const IngredientCard = later(() =>
   import('./IngredientCard').then(({ IngredientCard }) => IngredientCard),
 );
 
-type Shelf = Role | 'all' | 'mine' | 'house';
+const NewMade = later(() => import('./made/NewMade').then(({ NewMade }) => NewMade));
+const MadeShelf = later(() => import('./made/MadeShelf').then(({ MadeShelf }) => MadeShelf));
+const MadeCard = later(() => import('./made/MadeCard').then(({ MadeCard }) => MadeCard));
+
+type Shelf = Role | 'all' | 'mine' | 'house' | 'made';
+
+/** Which things are shown: by name, and by shelf. */
+function WhatIsShown({
+  text,
+  shelf,
+  onText,
+  onShelf,
+}: {
+  text: string;
+  shelf: Shelf;
+  onText: (text: string) => void;
+  onShelf: (shelf: Shelf) => void;
+}) {
+  return (
+    <>
+      <FormControl variant="standard" sx={{ width: 260 }}>
+        <InputLabel htmlFor="find-in-larder">Find</InputLabel>
+        <Input
+          id="find-in-larder"
+          placeholder="tahini, garlic, green…"
+          value={text}
+          onChange={(event) => onText(event.target.value)}
+        />
+      </FormControl>
+      <NativeSelect
+        value={shelf}
+        inputProps={{ 'aria-label': 'Shelf' }}
+        onChange={(event) => onShelf(event.target.value as Shelf)}
+      >
+        <option value="all">every shelf</option>
+        <option value="mine">with my own numbers</option>
+        <option value="house">in the house</option>
+        <option value="made">made here</option>
+        {roles.map((role) => (
+          <option key={role} value={role}>
+            {roleNames[role]}
+          </option>
+        ))}
+      </NativeSelect>
+    </>
+  );
+}
 
 /** What is on the shelves: composition drawn, prices, pieces, and the cook's own numbers against the typical ones. */
 export function LarderRoom() {
@@ -33,8 +81,9 @@ export function LarderRoom() {
   const own = useBook((state) => state.book.larder);
   const stock = useBook((state) => state.book.stock);
   const [text, setText] = useState('');
-  const [shelf, setShelf] = useState<Shelf>('all');
-  const [chosen, setChosen] = useState<string | null>(null);
+  const asked = useSearchParams().get('made');
+  const [shelf, setShelf] = useState<Shelf>(asked === null ? 'all' : 'made');
+  const [chosen, setChosen] = useState<string | null>(asked);
   const [adding, setAdding] = useState(false);
   const shown = useMemo(() => {
     const found = text.trim() === '' ? [...larder.values()] : searchLarder(larder, text, 60);
@@ -49,7 +98,8 @@ export function LarderRoom() {
     );
   }, [larder, own, stock, text, shelf]);
   const ingredient = chosen === null ? undefined : larder.get(chosen);
-  const open = adding || ingredient !== undefined;
+  const made = !adding && chosen !== null && isMade(chosen);
+  const open = adding || made || ingredient !== undefined;
   const choose = (id: string) => {
     setAdding(false);
     setChosen(id);
@@ -82,6 +132,12 @@ export function LarderRoom() {
           >
             Something new
           </Button>
+          <NewMade
+            onBegun={(id) => {
+              setShelf('made');
+              choose(id);
+            }}
+          />
         </Box>
         <Box
           sx={{
@@ -97,34 +153,13 @@ export function LarderRoom() {
             zIndex: 2,
           }}
         >
-          <FormControl variant="standard" sx={{ width: 260 }}>
-            <InputLabel htmlFor="find-in-larder">Find</InputLabel>
-            <Input
-              id="find-in-larder"
-              placeholder="tahini, garlic, green…"
-              value={text}
-              onChange={(event) => setText(event.target.value)}
-            />
-          </FormControl>
-          <NativeSelect
-            value={shelf}
-            inputProps={{ 'aria-label': 'Shelf' }}
-            onChange={(event) => setShelf(event.target.value as Shelf)}
-          >
-            <option value="all">every shelf</option>
-            <option value="mine">with my own numbers</option>
-            <option value="house">in the house</option>
-            {roles.map((role) => (
-              <option key={role} value={role}>
-                {roleNames[role]}
-              </option>
-            ))}
-          </NativeSelect>
+          <WhatIsShown text={text} shelf={shelf} onText={setText} onShelf={setShelf} />
           <Box sx={{ ml: 'auto' }}>
             <CompositionKey />
           </Box>
         </Box>
-        {shown.length === 0 && (
+        {shelf === 'made' && <MadeShelf chosen={chosen} onChoose={choose} />}
+        {shelf !== 'made' && shown.length === 0 && (
           <Typography sx={{ my: 4, maxWidth: 460, color: colour.muted }}>
             {shelf === 'house' && text.trim() === '' ? (
               <>
@@ -136,7 +171,7 @@ export function LarderRoom() {
           </Typography>
         )}
         <Box component="ul" aria-label="Ingredients" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-          {shown.map((one) => (
+          {(shelf === 'made' ? [] : shown).map((one) => (
             <LarderRow
               key={one.id}
               ingredient={one}
@@ -148,7 +183,8 @@ export function LarderRoom() {
           ))}
         </Box>
       </Box>
-      {open && (
+      {made && <MadeCard key={chosen} ingredientId={chosen} onClose={() => setChosen(null)} />}
+      {open && !made && (
         <IngredientCard
           key={adding ? 'new' : chosen}
           ingredient={adding ? null : (ingredient ?? null)}

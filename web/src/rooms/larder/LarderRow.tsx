@@ -1,6 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import { isMade } from '@cobbet/core/book/thing';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
 import { allergenWord } from '@cobbet/core/larder/allergenWord';
@@ -67,6 +68,15 @@ export const LarderRow = memo(function LarderRow({
             }}
           >
             {name}
+            {isMade(id) && (
+              <Box
+                component="span"
+                sx={{ fontWeight: 400, fontSize: typeScale.small, color: colour.accent }}
+              >
+                {' '}
+                made here
+              </Box>
+            )}
             {mine && (
               <Box
                 component="span"

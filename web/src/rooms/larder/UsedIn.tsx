@@ -8,9 +8,9 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
 /** The dips a thing goes into. */
-export function UsedIn({ ingredientId }: { ingredientId: string }) {
+export function UsedIn({ ingredientIds }: { ingredientIds: readonly string[] }) {
   const dips = useBook((state) => state.book.dips);
-  const using = dipsUsing(dips.values(), ingredientId);
+  const using = dipsUsing(dips.values(), ...ingredientIds);
   return (
     <Box sx={{ mt: 2, fontSize: typeScale.note }}>
       {using.length === 0 ? (

@@ -3,8 +3,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { type Batch, keptWells } from '@cobbet/core/book/batch';
-import { ageOf, type BatchInKitchen } from '@cobbet/core/book/batchKeeping';
-import { overDays } from '@cobbet/core/dip/overDays';
+import { ageOf, batchFacts, type BatchInKitchen } from '@cobbet/core/book/batchKeeping';
+import { type OnDay, overDays } from '@cobbet/core/dip/overDays';
 import { keepingOf } from '@cobbet/core/safety/keeping';
 import { useMemo } from 'react';
 import { bodyFigure, wordOf } from '@/components/bodyText';
@@ -14,40 +14,10 @@ import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
-/** How long a batch keeps and why, how it will be meanwhile, and how it was. */
-export function BatchKeeping({
-  batch,
-  there,
-  own,
-}: {
-  batch: Batch;
-  there: BatchInKitchen;
-  own: number | undefined;
-}) {
-  const { family, madeOn, uses } = batch;
-  const { parts, conditions, oilOutside } = there;
-  const keeping = useMemo(
-    () =>
-      keepingOf({
-        ...{ family, parts, madeOn, uses, underOil: oilOutside },
-        ...(own === undefined ? {} : { ownDays: own }),
-      }),
-    [family, parts, madeOn, uses, oilOutside, own],
-  );
-  const days = useMemo(
-    () => overDays(parts, conditions, Math.max(1, keeping.fridgeDays)),
-    [parts, conditions, keeping],
-  );
-  const [least, most] = keeping.schools;
-  const age = Math.max(0, ageOf(batch, today()));
+/** How it will about be, a day at a time. */
+function DayByDay({ days, age }: { days: readonly OnDay[]; age: number }) {
   return (
-    <Panel title="How long it keeps">
-      <Box sx={{ lineHeight: 1.45 }}>
-        <strong>{keeping.because.words}</strong>, at 4 °C or below.
-        <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
-          Practised: {least}–{most} days. {keeping.frozenWords} Local codes come first.
-        </Box>
-      </Box>
+    <>
       <Box
         component="ol"
         aria-label="Day by day"
@@ -83,6 +53,39 @@ export function BatchKeeping({
         How it will about be, an estimate: it says nothing of its safety. Stir back what has
         settled; drain what has wept.
       </Box>
+    </>
+  );
+}
+
+/** How long a batch keeps and why, how it will be meanwhile, and how it was. */
+export function BatchKeeping({
+  batch,
+  there,
+  own,
+}: {
+  batch: Batch;
+  there: BatchInKitchen;
+  own: number | undefined;
+}) {
+  const { parts, conditions } = there;
+  const keeping = useMemo(() => keepingOf(batchFacts(batch, there, own)), [batch, there, own]);
+  // a made thing by itself is no dip, and has no body to follow
+  const days = useMemo(
+    () => (batch.thing ? [] : overDays(parts, conditions, Math.max(1, keeping.fridgeDays))),
+    [batch.thing, parts, conditions, keeping],
+  );
+  const [least, most] = keeping.schools;
+  const age = Math.max(0, ageOf(batch, today()));
+  return (
+    <Panel title="How long it keeps">
+      <Box sx={{ lineHeight: 1.45 }}>
+        <strong>{keeping.because.words}</strong>, at 4 °C or below.
+        <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
+          {least < most && `Practised: ${least}–${most} days. `}
+          {keeping.frozenWords} Local codes come first.
+        </Box>
+      </Box>
+      {days.length > 0 && <DayByDay days={days} age={age} />}
       <Box sx={{ mt: 1 }}>
         <Box sx={{ fontSize: typeScale.note }}>When it had stood, it was</Box>
         <Box

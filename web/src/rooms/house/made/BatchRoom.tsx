@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { batchInKitchen, ownDays, potKeeping } from '@cobbet/core/book/batchKeeping';
+import { batchContents, batchInKitchen, ownDays, potKeeping } from '@cobbet/core/book/batchKeeping';
 import type { Batch } from '@cobbet/core/book/batch';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -27,6 +27,7 @@ function BatchOf({ batch }: { batch: Batch }) {
   const router = useRouter();
   const batches = useBook(({ book }) => book.batches);
   const there = useMemo(() => batchInKitchen(batch, kitchen), [batch, kitchen]);
+  const parts = useMemo(() => batchContents(batch, kitchen.larder), [batch, kitchen]);
   const own = useMemo(
     () =>
       ownDays(
@@ -71,8 +72,8 @@ function BatchOf({ batch }: { batch: Batch }) {
         </Box>
         <Box sx={{ display: 'grid', gap: 3, minWidth: 0 }}>
           <BatchKeeping batch={batch} there={there} own={own} />
-          <Labels batch={batch} parts={there.parts} keepingOf={keepingOf} />
-          <BatchCost batch={batch} parts={there.parts} />
+          <Labels batch={batch} parts={parts} keepingOf={keepingOf} />
+          <BatchCost batch={batch} parts={parts} />
         </Box>
       </Box>
     </RoomPage>

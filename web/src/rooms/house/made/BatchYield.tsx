@@ -23,7 +23,7 @@ const causeWords: Record<LossCause, string> = {
 
 /** What went in, where it went and what is left of it; weighed where the cook says. */
 export function BatchYield({ batch }: { batch: Batch }) {
-  const { inG, yieldG, weighed, losses } = batch;
+  const { inG, yieldG, weighed, losses, uses } = batch;
   const [text, setText] = useState<string | null>(null);
   const value = typedNumber(text ?? '');
   const wrong =
@@ -63,27 +63,35 @@ export function BatchYield({ batch }: { batch: Batch }) {
           )
           .join(' · ')}
       </Box>
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          weigh();
-        }}
-        sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', mt: 1 }}
-      >
-        <Box sx={{ width: 150 }}>
-          <MeasuredField
-            label={weighed ? 'Weighed anew' : 'Weighed out of the machine'}
-            unit="g"
-            value={text ?? ''}
-            problem={wrong ? 'A weight in g.' : null}
-            onChange={setText}
-          />
+      {uses.length > 0 && (
+        <Box sx={{ fontSize: typeScale.note, mt: 0.5 }}>
+          {uses.map(({ name, code, madeOn }) => `${name} of ${madeOn}, ${code}`).join(' · ')} went
+          in.
         </Box>
-        <Button type="submit" sx={{ mt: 1.5 }} disabled={wrong || value === null}>
-          That is it
-        </Button>
-      </Box>
+      )}
+      {batch.thing === undefined && (
+        <Box
+          component="form"
+          onSubmit={(event) => {
+            event.preventDefault();
+            weigh();
+          }}
+          sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', mt: 1 }}
+        >
+          <Box sx={{ width: 150 }}>
+            <MeasuredField
+              label={weighed ? 'Weighed anew' : 'Weighed out of the machine'}
+              unit="g"
+              value={text ?? ''}
+              problem={wrong ? 'A weight in g.' : null}
+              onChange={setText}
+            />
+          </Box>
+          <Button type="submit" sx={{ mt: 1.5 }} disabled={wrong || value === null}>
+            That is it
+          </Button>
+        </Box>
+      )}
     </Panel>
   );
 }

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { leftIn } from '@cobbet/core/book/batch';
 import type { KeptPot } from '@cobbet/core/book/batchKeeping';
 import Link from 'next/link';
 import { Panel } from '@/components/Panel';
@@ -16,7 +17,8 @@ function together(pots: readonly KeptPot[]) {
   const groups = new Map<string, KeptPot[]>();
   for (const one of pots) {
     const { batch, pot, keeping } = one;
-    const key = [batch.id, pot.name, pot.place, keeping.useBy, pot.openedOn ?? ''].join('|');
+    const left = Math.round(leftIn(pot));
+    const key = [batch.id, pot.name, pot.place, keeping.useBy, pot.openedOn ?? '', left].join('|');
     groups.set(key, [...(groups.get(key) ?? []), one]);
   }
   return [...groups].map(([key, all]) => ({ key, all }));
@@ -66,7 +68,7 @@ export function MadePanel() {
               </Box>
               <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
                 {all.length > 1 ? `${all.length} × ` : ''}
-                {pot.name}, {pot.g.toFixed(0)} g, {where}
+                {pot.name}, {leftIn(pot).toFixed(0)} g, {where}
                 {pot.openedOn === undefined ? '' : ', opened'} · {batch.code}
               </Box>
             </Box>

@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { type Batch, mayFreeze, type Pot, type PotEnd } from '@cobbet/core/book/batch';
+import { type Batch, leftIn, mayFreeze, type Pot, type PotEnd } from '@cobbet/core/book/batch';
 import type { Keeping } from '@cobbet/core/safety/keeping';
 import { useState } from 'react';
 import { shortDay } from '@/components/day';
@@ -126,6 +126,7 @@ export function PotList({ batch, keepingOf }: { batch: Batch; keepingOf: (pot: P
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                 <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
                   <Box component={pot.gone ? 's' : 'strong'}>{name}</Box>, {pot.g.toFixed(0)} g
+                  {!pot.gone && pot.taken && `, ${leftIn(pot).toFixed(0)} g of it left`}
                   {pot.oilG > 0 && ` under ${pot.oilG.toFixed(0)} g oil`}
                 </Box>
                 <Box

@@ -1,0 +1,18 @@
+'use client';
+
+import { madeForDay } from '@cobbet/core/book/madeForDay';
+import { useMemo } from 'react';
+import { useBook } from '@/store/bookStore';
+import { useLarder } from '@/store/useKitchen';
+
+/** What a day knows of what is made here, and of what stands ready. */
+export function useMadeForDay() {
+  const things = useBook(({ book }) => book.things);
+  const dips = useBook(({ book }) => book.dips);
+  const batches = useBook(({ book }) => book.batches);
+  const larder = useLarder();
+  return useMemo(
+    () => madeForDay({ things, dips, batches }, larder),
+    [things, dips, batches, larder],
+  );
+}
