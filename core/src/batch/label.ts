@@ -44,9 +44,10 @@ export function labelItems(
     const off = isWater ? Math.min(lost, massG) : 0;
     lost -= off;
     if (!(massG - off > 0)) continue;
-    const name = labelName(ingredient);
-    const known = items.get(name);
     const inner = madeOf.get(ingredient.id);
+    // what was made here goes by the name it was given
+    const name = inner ? ingredient.name : labelName(ingredient);
+    const known = items.get(name);
     const allergens = ingredient.allergens.map(allergenWord);
     items.set(name, {
       name,

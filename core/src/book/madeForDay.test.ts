@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { bookOf, dip } from '../../test/bookOf';
+import { bookOf, dip, trial } from '../../test/bookOf';
 import { kitchenOf } from '../../test/kitchenOf';
 import { garlicInOil } from '../../test/thingOf';
 import { dayNeeds } from '../day/dayNeeds';
@@ -114,5 +114,30 @@ describe('a day whose dip takes a base and garlic oil', () => {
     const tasks = dayTasks(both, plan, kitchen);
     expect(tasks.filter(({ id }) => id === 'base/blend')).toHaveLength(1);
     expect(tasks.some(({ id }) => id === 'base/serve')).toBe(true);
+  });
+
+  test('puts more in where less was weighed out of the machine here', () => {
+    const made = (id: string) =>
+      trial(id, 'green', {
+        rows: [
+          {
+            ingredientId: 'water',
+            planned: null,
+            amount: '500 g',
+            massG: 500,
+            cv: 0.01,
+            place: 'bowl',
+          },
+        ],
+        yieldG: 450,
+      });
+    const some = needsOf({ trials: new Map(['t1', 't2'].map((id) => [id, made(id)])) });
+    const green1 = some.dips.find(({ dip: one }) => one.id === 'green');
+    // two weighed at 0.90, the usual 0.97 counting as two more: their geometric mean
+    expect(green1?.comesOut).toBeCloseTo(Math.sqrt(0.9 * 0.97), 6);
+    const base1 = some.dips.find(({ dip: one }) => one.id === 'base');
+    // nobody weighed the base, but the machine is the same
+    expect(base1?.comesOut).toBeCloseTo(Math.sqrt(0.9 * 0.97), 6);
+    expect(base1?.massG).toBeCloseTo(500 / Math.sqrt(0.9 * 0.97), 6);
   });
 });

@@ -2,6 +2,7 @@ import type { MadeForDay, ThingToMake } from '../day/madeFirst';
 import type { Larder } from '../larder/larder';
 import type { PrepStep, Uses } from '../prepare/route';
 import type { Book } from './book';
+import { batchShare } from './batchYield';
 import { madeReady } from './takeMade';
 import { madeId, offId, type StepPlace, type Thing, type ThingStep } from './thing';
 
@@ -41,7 +42,7 @@ function toMake(thing: Thing, larder: Larder): ThingToMake {
  * @param larder with what is made here in it
  */
 export function madeForDay(
-  { things, dips, batches }: Pick<Book, 'things' | 'dips' | 'batches'>,
+  { things, dips, batches, trials }: Pick<Book, 'things' | 'dips' | 'batches' | 'trials'>,
   larder: Larder,
 ): MadeForDay {
   const byProduct = new Map<string, ThingToMake>();
@@ -56,5 +57,9 @@ export function madeForDay(
     thingOf: (id) => byProduct.get(id) ?? null,
     dipOf: (id) => byDip.get(id) ?? null,
     ready: madeReady(batches.values()),
+    comesOut: (dip) => {
+      const share = batchShare(trials.values(), { ...dip, dipId: dip.id }, larder);
+      return share.n > 0 ? Math.min(1, share.typical) : 1;
+    },
   };
 }

@@ -78,6 +78,20 @@ export function holds(ingredientId: string, other: string, rowsOf: RowsOf, deep 
   return madeIn(rowsOf(ingredientId) ?? []).some((inner) => holds(inner, other, rowsOf, deep + 1));
 }
 
+/**
+ * What may go into something made here: everything but itself and what has it in it, however deep.
+ *
+ * @param own its ids in the larder
+ */
+export function withoutCircles(larder: Larder, here: MadeHere, own: readonly string[]): Larder {
+  const rowsOf = rowsOfMade(here);
+  const round = [...larder.keys()].filter(
+    (id) => isMade(id) && own.some((one) => holds(id, one, rowsOf)),
+  );
+  if (round.length === 0) return larder;
+  return new Map([...larder].filter(([id]) => !round.includes(id)));
+}
+
 /** What was made under one reading of it, so that typing in one dip makes only that one anew. */
 const made = new WeakMap<object, { larder: Larder; inner: string; ingredients: Ingredient[] }>();
 

@@ -33,7 +33,11 @@ export interface DayBought {
 /** A dip of the day in the size that is wanted. */
 export interface DayDip {
   dip: Dip;
+  /** g out of the machine. */
   massG: number;
+  /** What of what goes in comes out of it, 0–1. */
+  comesOut: number;
+  /** ml in the machine. */
   volumeMl: number;
   rows: number;
   allergens: string[];
@@ -94,13 +98,15 @@ function overOf({ thing, inG, taken }: DayThing): Leftover[] {
 
 function dayDip(
   { dip, massG, intoG, waiting }: DayMass,
+  comesOut: number,
   dips: ReadonlyMap<string, Dip>,
   kitchen: Kitchen,
 ): DayDip {
   const bowl = bowlOfRows(dip, kitchen);
   return {
     ...{ dip, massG, intoG, waiting, rows: dip.rows.length, allergens: bowl.allergens },
-    volumeMl: bowl.massG > 0 ? (bowl.volumeMl * massG) / bowl.massG : 0,
+    comesOut,
+    volumeMl: bowl.massG > 0 ? (bowl.volumeMl * massG) / comesOut / bowl.massG : 0,
     freeOf: keptFreeOf(dip, dips.get(dip.parentId ?? ''), kitchen),
   };
 }
@@ -131,7 +137,7 @@ export function dayNeeds(
   });
   const all = unfold(wanted, kitchen, made);
   const found: DayNeeds = {
-    dips: all.dips.map((one) => dayDip(one, dips, kitchen)),
+    dips: all.dips.map((one) => dayDip(one, made.comesOut(one.dip), dips, kitchen)),
     ...{ preps: [], things: all.things, bought: [], leftovers: [], problems: all.problems },
   };
   for (const { read, massG, of } of all.rows) {

@@ -24,6 +24,8 @@ export interface MadeForDay {
   dipOf(ingredientId: string): Dip | null;
   /** g that stand ready, by ingredient. */
   ready: ReadonlyMap<string, number>;
+  /** What of what goes in comes out of the machine, 0–1; 1 where nobody has weighed it. */
+  comesOut(dip: Dip): number;
 }
 
 /** Nothing is made here. */
@@ -31,6 +33,7 @@ export const nothingMade: MadeForDay = {
   thingOf: () => null,
   dipOf: () => null,
   ready: new Map(),
+  comesOut: () => 1,
 };
 
 /** One row of the day, in the size it is wanted. */
@@ -86,7 +89,7 @@ export const keyOfThing = (id: string): string => `made/${id}`;
 export function unfold(
   wanted: readonly { dip: Dip; massG: number }[],
   kitchen: Kitchen,
-  { thingOf, dipOf, ready }: MadeForDay,
+  { thingOf, dipOf, ready, comesOut }: MadeForDay,
 ): Unfolded {
   const left = new Map(ready);
   const dips = new Map<string, DayMass>();
@@ -114,7 +117,7 @@ export function unfold(
   const makeDip = (dip: Dip, massG: number, into: string | null) => {
     const bowl = bowlOfRows(dip, kitchen);
     for (const problem of bowl.problems) problems.add(`${dip.name}: ${problem}`);
-    const factor = bowl.massG > 0 ? massG / bowl.massG : 0;
+    const factor = bowl.massG > 0 ? massG / comesOut(dip) / bowl.massG : 0;
     const known: DayMass = dips.get(dip.id) ?? { dip, massG: 0, intoG: 0, waiting: [] };
     known.massG += massG;
     if (into !== null) {

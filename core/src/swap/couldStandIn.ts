@@ -21,6 +21,8 @@ export function couldStandIn(
   return [...larder].filter(
     (one) =>
       one.id !== old.id &&
+      // a whole dip stands in for no ingredient
+      !one.madeOf &&
       apart(old, one) !== null &&
       fitsFree(one, free) &&
       (!atHand || atHand.has(one.id)),

@@ -2,6 +2,8 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { madeHere, withoutCircles } from '@cobbet/core/book/madeHere';
+import { madeId } from '@cobbet/core/book/thing';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { type Dip, mostRows } from '@cobbet/core/dip/dip';
 import type { Nudge } from '@cobbet/core/dip/nudges';
@@ -13,6 +15,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { AddRow } from '@/components/AddRow';
 import { usePrinting } from '@/components/usePrinting';
 import { useWidth } from '@/components/useWidth';
+import { useBook } from '@/store/bookStore';
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
@@ -61,11 +64,17 @@ function TrialCount({ trials }: { trials: number }) {
 /** Where something is added, with what it would do before it goes in. */
 function AddHere({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
   const { dip, rows, analysis, kitchen } = bench;
+  const things = useBook(({ book }) => book.things);
+  const dips = useBook(({ book }) => book.dips);
+  const larder = useMemo(
+    () => withoutCircles(kitchen.larder, madeHere({ things, dips }), [madeId(dip.id)]),
+    [kitchen.larder, things, dips, dip.id],
+  );
   return (
     <Box sx={{ mt: 1 }}>
       {rows.length < mostRows ? (
         <AddRow
-          larder={kitchen.larder}
+          larder={larder}
           measures={kitchen.measures}
           onAdd={edits.add}
           rules={{

@@ -4,9 +4,11 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { variantsOf } from '@cobbet/core/book/variants';
 import { writtenId } from '@cobbet/core/book/writtenTrial';
+import { madeId } from '@cobbet/core/book/thing';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { dipsUsing } from '@/components/dipsUsing';
 import { compareAddress } from '@/components/compareAddress';
 import { NameDialog } from '@/components/NameDialog';
 import { useBook } from '@/store/bookStore';
@@ -31,6 +33,8 @@ export function LeafMenu({
   const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
   const [asking, setAsking] = useState<'descent' | 'delete' | null>(null);
   const variants = useBook(({ book }) => variantsOf(book, dip.id).length);
+  const isTaken = useBook(({ book }) => dipsUsing(book.dips.values(), madeId(dip.id)).length > 0);
+  const asks = variants > 0 || isTaken;
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
   const choose = (work: () => void) => () => {
     onClose();
@@ -54,10 +58,10 @@ export function LeafMenu({
         <MenuItem onClick={choose(() => setNaming('rename'))}>Rename</MenuItem>
         <MenuItem onClick={choose(() => setAsking('descent'))}>Where it comes from</MenuItem>
         <MenuItem
-          onClick={choose(() => (variants > 0 ? setAsking('delete') : void deleteDip(dip)))}
+          onClick={choose(() => (asks ? setAsking('delete') : void deleteDip(dip)))}
           sx={{ color: colour.caution }}
         >
-          {variants > 0 ? 'Delete…' : 'Delete with its trials'}
+          {asks ? 'Delete…' : 'Delete with its trials'}
         </MenuItem>
       </Menu>
       {asking === 'descent' && <DescentDialog dip={dip} onClose={() => setAsking(null)} />}

@@ -6,6 +6,9 @@ import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
 import type { Plan } from '@cobbet/core/day/plan';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { madeFirst } from './madeFirst';
 import { KeptFigure } from '@/components/KeptFigure';
 import { jugResource, washedResource } from '@cobbet/core/day/task';
 import { Cautions } from '@/components/Cautions';
@@ -68,6 +71,33 @@ function Resources({
   );
 }
 
+const portionsOf = (g: number, { portionG }: Dip) =>
+  `${Math.floor(g / portionG)} portions of ${portionG} g`;
+
+/** What more goes into the machine, where less was weighed out of it here. */
+function goesIn({ dips }: DayNeeds, dipId: string): string {
+  const found = dips.find(({ dip }) => dip.id === dipId);
+  const share = found?.comesOut ?? 1;
+  if (!found || share > 0.995) return '';
+  return ` · ${printGrams(found.massG / share)} go in: ${Math.round(100 * share)} % comes out here`;
+}
+
+/** What of the kitchen's own has to be made before the dips that take it. */
+function MadeFirst({ needs }: { needs: DayNeeds }) {
+  const first = madeFirst(needs);
+  if (first.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Made first" sx={{ mt: 1.5 }}>
+      <strong>Made first</strong>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {first.map(({ key, words }) => (
+          <li key={key}>{words}</li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
 /** What the day asks for: when, with what, and how much of which dips. */
 export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
   const dips = useBook((state) => state.book.dips);
@@ -125,7 +155,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
                   low={1}
                   high={100_000}
                   fault="From 1 to 100000 g."
-                  says={(g) => `${Math.floor(g / dip.portionG)} portions of ${dip.portionG} g`}
+                  says={(g) => `${portionsOf(g, dip)}${goesIn(needs, dipId)}`}
                   onSave={(next) =>
                     edit(`${next} g ${dip.name}`, (one) => ({
                       ...one,
@@ -173,6 +203,7 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
             ))}
           </NativeSelect>
         )}
+        <MadeFirst needs={needs} />
         <Cautions cautions={cautions} sx={{ mt: 2 }} />
       </Panel>
     </Box>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Plan } from '@cobbet/core/day/plan';
 import type { DayNeeds } from '@cobbet/core/day/dayNeeds';
+import { madeFirst } from './madeFirst';
 import type { DayPlan, Task } from '@cobbet/core/day/task';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import { allergenWord } from '@cobbet/core/larder/allergenWord';
@@ -106,6 +107,9 @@ export function DaySheet({
       </Box>
       <Box sx={{ breakInside: 'avoid', mt: '10pt' }}>
         <strong>Make ready</strong>
+        {madeFirst(needs).map(({ key, words }) => (
+          <Box key={key}>{words}</Box>
+        ))}
         {needs.preps.map(({ key, route, rawG, readyG }) => (
           <Box key={key}>
             {printGrams(rawG)} {route.raw} for {printGrams(readyG)}

@@ -10,9 +10,10 @@ export function useMadeForDay() {
   const things = useBook(({ book }) => book.things);
   const dips = useBook(({ book }) => book.dips);
   const batches = useBook(({ book }) => book.batches);
+  const trials = useBook(({ book }) => book.trials);
   const larder = useLarder();
   return useMemo(
-    () => madeForDay({ things, dips, batches }, larder),
-    [things, dips, batches, larder],
+    () => madeForDay({ things, dips, batches, trials }, larder),
+    [things, dips, batches, trials, larder],
   );
 }

@@ -10,11 +10,13 @@ import { cautionsFor } from '@cobbet/core/safety/cautions';
 import { thingRows } from '@cobbet/core/book/thingBatch';
 import { trialParts } from '@cobbet/core/book/trialParts';
 import { useState } from 'react';
+import { dipsUsing } from '@/components/dipsUsing';
 import { LabelledField } from '@/components/LabelledField';
 import { Panel } from '@/components/Panel';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { deleteThing, editThing } from '@/store/thingCommands';
+import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
@@ -85,6 +87,8 @@ function Keeps({ thing }: { thing: Thing }) {
 
 /** A thing made here: what goes in, what it gives, how, how long it keeps, what was made of it and where it goes. */
 export function ThingCard({ thing, onClose }: { thing: Thing; onClose: () => void }) {
+  const dips = useBook(({ book }) => book.dips);
+  const using = dipsUsing(dips.values(), madeId(thing.id), offId(thing.id));
   return (
     <Box
       component="aside"
@@ -156,7 +160,9 @@ export function ThingCard({ thing, onClose }: { thing: Thing; onClose: () => voi
               onClose();
             }}
           >
-            Made here no longer
+            {using.length > 0
+              ? `Made here no longer, though ${using.map(({ name }) => name).join(', ')} takes it`
+              : 'Made here no longer'}
           </Button>
         </Box>
       </Box>

@@ -4,8 +4,8 @@ import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Input from '@mui/material/Input';
-import { holds, madeHere, rowsOfMade } from '@cobbet/core/book/madeHere';
-import { isMade, madeId, offId, type Thing } from '@cobbet/core/book/thing';
+import { madeHere, withoutCircles } from '@cobbet/core/book/madeHere';
+import { madeId, offId, type Thing } from '@cobbet/core/book/thing';
 import { plainRow, type Row } from '@cobbet/core/dip/dip';
 import { readRow } from '@cobbet/core/dip/readRow';
 import type { Larder } from '@cobbet/core/larder/larder';
@@ -28,13 +28,10 @@ function useLarderFor(thing: Thing): Larder {
   const { larder } = useKitchen();
   const things = useBook(({ book }) => book.things);
   const dips = useBook(({ book }) => book.dips);
-  return useMemo(() => {
-    const rowsOf = rowsOfMade(madeHere({ things, dips }));
-    const own = [madeId(thing.id), offId(thing.id)];
-    return new Map(
-      [...larder].filter(([id]) => !isMade(id) || !own.some((one) => holds(id, one, rowsOf))),
-    );
-  }, [larder, things, dips, thing.id]);
+  return useMemo(
+    () => withoutCircles(larder, madeHere({ things, dips }), [madeId(thing.id), offId(thing.id)]),
+    [larder, things, dips, thing.id],
+  );
 }
 
 /** What goes into a thing, kept at every key. */
