@@ -214,10 +214,9 @@ const views = [
     size: wide,
     path: '/larder',
     act: async (page) => {
-      await page.getByRole('textbox', { name: 'Find' }).fill('tahini');
-      await page.getByRole('list', { name: 'Ingredients' }).getByRole('button').first().click();
-      await page.getByRole('textbox', { name: 'Fat' }).fill('58');
-      await page.getByRole('textbox', { name: 'Water' }).fill('2.2');
+      await page.getByRole('textbox', { name: 'Find' }).fill('garlic');
+      await page.getByRole('button', { name: /^Garlic oil, our own/ }).click();
+      await page.getByRole('form', { name: 'Made now' }).waitFor();
     },
   },
   { name: 'kit', size: wide, path: '/kit' },

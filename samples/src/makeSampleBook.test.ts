@@ -27,7 +27,7 @@ test('it opens as a book, with its dozen formulas and some 40 trials', () => {
 });
 
 test('its batches account for what went in, and no pot holds what was never made', () => {
-  expect(book.batches.length).toBe(2);
+  expect(book.batches.length).toBe(4);
   for (const { inG, yieldG, losses, pots, code } of book.batches) {
     const lost = losses.reduce((sum, { g }) => sum + g, 0);
     expect(yieldG + lost).toBeCloseTo(inG, 6);

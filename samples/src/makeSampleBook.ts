@@ -19,7 +19,7 @@ import { dipConditions } from '@cobbet/core/dip/analyseDip';
 import { usualSeasoning } from '@cobbet/core/mix/families';
 import { normal, seeded } from '@cobbet/core/statistics/random';
 import { type Formula, type FormulaTrial, formulas } from './formulas';
-import { containers, prices, sampleBatches } from './sampleBatches';
+import { containers, prices, sampleBatches, sampleThingBatches, things } from './sampleBatches';
 import { hiddenFormulaSd, hiddenOffset, simulatedReadings } from './simulatedReadings';
 
 /** A kitchen that has read nothing yet. */
@@ -295,7 +295,9 @@ export function makeSampleBook(): BookFile {
     settings: new Map([[settings.id, settings]]),
     containers: new Map(containers.map((one) => [one.id, one])),
     prices: new Map(prices.map((one) => [one.id, one])),
+    things: new Map(things.map((one) => [one.id, one])),
   };
-  const batches = new Map(sampleBatches(book).map((one) => [one.id, one]));
+  const made = [...sampleBatches(book), ...sampleThingBatches(book)];
+  const batches = new Map(made.map((one) => [one.id, one]));
   return toBookFile({ ...book, batches }, at(41));
 }

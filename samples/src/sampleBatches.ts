@@ -4,6 +4,9 @@ import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import type { KeptContainer } from '@cobbet/core/book/container';
 import { newBatch } from '@cobbet/core/book/newBatch';
 import type { KeptPrice } from '@cobbet/core/book/price';
+import type { Thing } from '@cobbet/core/book/thing';
+import { thingBatches } from '@cobbet/core/book/thingBatch';
+import { newThing } from '@cobbet/core/book/thingKinds';
 import { latestTrial } from '@cobbet/core/book/trial';
 
 /** What the Lockside kitchen fills. */
@@ -38,6 +41,39 @@ const pot = (id: string, name: string, g: number, extra: Partial<Pot> = {}): Pot
   ...{ id, name, g, oilG: 0, place: 'fridge', outMin: 0, outSince: null, gone: null },
   ...extra,
 });
+
+let rowsMade = 0;
+/** What the Lockside kitchen makes for its dips. */
+export const things: readonly Thing[] = [
+  newThing(
+    'garlic-oil',
+    'garlic-slow-in-oil',
+    () => `garlic-slow-in-oil-${(rowsMade += 1)}`,
+    '2026-05-18T09:00:00.000Z',
+  ),
+];
+
+/** The last garlic in oil: the cloves eaten, the oil poured away on its fifth day. */
+export function sampleThingBatches(book: Book): Batch[] {
+  const kitchen = bookKitchen(book);
+  const gone = [
+    { how: 'eaten', on: '2026-06-05', why: '' },
+    { how: 'thrown', on: '2026-06-08', why: 'past its day' },
+  ] as const;
+  return things.flatMap((thing) =>
+    thingBatches(
+      thing,
+      { factor: 1, staysG: 46, offG: 231 },
+      kitchen,
+      [`batch-${thing.id}`, `batch-${thing.id}-off`],
+      { madeAt: '2026-06-03T09:40:00.000Z', madeOn: '2026-06-03' },
+      new Set(),
+    ).map((batch, i) => ({
+      ...batch,
+      pots: batch.pots.map((one) => ({ ...one, gone: gone[i] ?? null })),
+    })),
+  );
+}
 
 /** The last making of two dips in jars: most eaten, one given away, one thrown, one frozen. */
 export function sampleBatches(book: Book): Batch[] {
