@@ -5,7 +5,7 @@ import { conditionsOf } from '../../test/kitchenOf';
 import { ingredient } from '../../test/larderIngredient';
 import { pulseDip } from '../../test/recipes';
 import { batchOf } from './batchOf';
-import { batchCost, type Price, pricePerG, sellingPrice } from './cost';
+import { batchCost, type Price, pricePerG, sellingPrice, workCost } from './cost';
 import { fillContainers } from './fills';
 import { labelAllergens, labelItems, labelText } from './label';
 import { batchLosses, lossCauses } from './losses';
@@ -163,7 +163,7 @@ describe('what stands on a label', () => {
       { ingredient: ingredient('parsley'), massG: 40 },
     ];
     const items = labelItems(green, inner);
-    expect(labelText(items)).toMatch(/^hummus base \(chickpeas, tahini \(SESAME\), .*\), parsley/);
+    expect(labelText(items)).toMatch(/^Hummus base \(chickpeas, tahini \(SESAME\), .*\), parsley/);
     expect(labelAllergens(items)).toContain('sesame');
   });
 
@@ -211,4 +211,10 @@ describe('nutrition', () => {
   ] as const)('%s of %d is printed as %s', (name, value, text) => {
     expect(nutritionText(name, value)).toBe(text);
   });
+});
+
+test('work and power count only where they have a price', () => {
+  expect(workCost({}, 40)).toBe(0);
+  expect(workCost({ hour: 18 }, 40)).toBeCloseTo(12, 9);
+  expect(workCost({ hour: 18, power: 0.5 }, null)).toBe(0.5);
 });

@@ -90,6 +90,22 @@ export function batchCost(
   return found;
 }
 
+/** What a kitchen counts beside what goes in, in its own currency. */
+export interface Rates {
+  /** An hour of work. */
+  hour?: number;
+  /** Heat and power of one making. */
+  power?: number;
+}
+
+/**
+ * What a making costs beside what goes in.
+ *
+ * @param workMin minutes of work; null where nobody knows, which counts as none
+ */
+export const workCost = ({ hour = 0, power = 0 }: Rates, workMin: number | null): number =>
+  (hour * (workMin ?? 0)) / 60 + power;
+
 /**
  * A selling price from the share of it that what goes in may cost.
  *

@@ -70,6 +70,10 @@ export interface Batch {
   weighed: boolean;
   losses: { cause: LossCause; g: number }[];
   portionG: number;
+  /** Times it was tasted; once where nobody has counted. */
+  tastings?: number;
+  /** Minutes of work it took, where that is known. */
+  workMin?: number;
   /** Made things that went in, with their dates. */
   uses: { name: string; code: string; madeOn: string; fridgeDays: number }[];
   pots: Pot[];

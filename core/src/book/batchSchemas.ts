@@ -68,6 +68,8 @@ export const batchSchema = Joi.object<Batch>({
     .max(20)
     .required(),
   portionG: Joi.number().positive().max(10_000).required(),
+  tastings: Joi.number().integer().min(0).max(1000),
+  workMin: Joi.number().min(0).max(10_000),
   uses: Joi.array()
     .items(
       Joi.object({

@@ -1,5 +1,7 @@
 import type { OwnIngredient } from '../larder/ingredient';
 import type { MeasureSystem } from '../amounts/measureSystem';
+import type { Rates } from '../batch/cost';
+import type { LabelSheet } from '../batch/labelSheets';
 import type { Batch } from './batch';
 import type { Byproduct } from './byproduct';
 import type { KeptContainer } from './container';
@@ -31,6 +33,10 @@ export interface Settings {
   picked?: Readonly<Record<string, string>>;
   /** What prices are in, as it is written before a figure; € where nobody has said. */
   currency?: string;
+  /** What an hour of work costs, and what heat and power of one making cost, where the cook counts them. */
+  rates?: Rates;
+  /** A sheet of labels of the kitchen's own. */
+  ownSheet?: LabelSheet;
 }
 
 export const defaultSettings: Settings = {

@@ -4,7 +4,8 @@ import type { PrepStep, Uses } from '../prepare/route';
 import type { Book } from './book';
 import { batchShare } from './batchYield';
 import { madeReady } from './takeMade';
-import { madeId, offId, type StepPlace, type Thing, type ThingStep } from './thing';
+import { madeId, offId } from '../larder/madeId';
+import type { StepPlace, Thing, ThingStep } from './thing';
 
 /** What a step keeps busy; an oven at the heat of slow roasting (J). */
 const usesOf: Record<StepPlace, Uses> = {

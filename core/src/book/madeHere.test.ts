@@ -10,7 +10,7 @@ import { readRow } from '../dip/readRow';
 import { shippedLarder } from '../larder/larder';
 import { keepingOf } from '../safety/keeping';
 import { depthOf, holds, larderWithMade, type MadeHere, rowsOfMade } from './madeHere';
-import { madeId, offId } from './thing';
+import { madeId, offId } from '../larder/madeId';
 
 const here = (some: Partial<MadeHere>): MadeHere => ({ things: [], dips: [], ...some });
 const withMade = (some: Partial<MadeHere>) => larderWithMade(shippedLarder, here(some), 'us');

@@ -11,7 +11,8 @@ import { mixOf, mixVolumeMl } from '../mix/mix';
 import type { Part } from '../mix/part';
 import { keptDays } from '../safety/fridgeDays';
 import type { Book } from './book';
-import { isHeated, isMade, madeId, mostDeep, offId, type Thing } from './thing';
+import { isMade, madeId, offId } from '../larder/madeId';
+import { isHeated, mostDeep, type Thing } from './thing';
 
 /** What of a book goes into its dips: things, and dips that are said to. */
 export interface MadeHere {

@@ -318,7 +318,8 @@ export const migrations: readonly Migration[] = [
     up: {},
     down: {
       dips: ({ goesIn: _goes, ...dip }) => dip,
-      batches: ({ thing: _thing, ...batch }) => ({
+      settings: ({ rates: _rates, ownSheet: _sheet, ...settings }) => settings,
+      batches: ({ thing: _thing, workMin: _work, tastings: _times, ...batch }) => ({
         ...batch,
         pots: listOf(batch['pots']).map(({ taken: _taken, ...pot }) => {
           const gone = pot['gone'] as Loose | null;

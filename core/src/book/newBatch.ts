@@ -1,4 +1,4 @@
-import { batchLosses } from '../batch/losses';
+import { batchLosses, type LossCause } from '../batch/losses';
 import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
 import { conditionsFor } from '../kitchen/kitchen';
@@ -15,8 +15,18 @@ function tastingsOf({ tastes, gates = [] }: Trial): number {
   return (Object.keys(tastes).length > 0 ? 1 : 0) + gates.length;
 }
 
+/** What of a trial's bowl did not go on into parts of it, 0–1: parts are batches of their own. */
+export function undivided({ rows, made }: Pick<Trial, 'rows' | 'made'>): number {
+  const whole = rows.reduce((sum, { massG, place }) => sum + (place === 'top' ? 0 : massG), 0);
+  const into = (made?.events ?? []).flatMap((event) =>
+    event.kind === 'divided' ? event.into : [],
+  );
+  const gone = into.reduce((sum, { massG }) => sum + massG, 0);
+  return whole > 0 ? Math.max(0, 1 - gone / whole) : 1;
+}
+
 /**
- * What a trial made, as a batch with nothing filled yet: weighed where it was, else estimated.
+ * What a trial made, but for what went on into parts of it, as a batch with nothing filled yet: weighed where it was, else estimated.
  *
  * @param dip it is a trial of
  * @param madeOn local date
@@ -32,33 +42,60 @@ export function newBatch(
   taken: ReadonlySet<string>,
   uses: Batch['uses'] = [],
 ): Batch {
-  const parts = trialParts(trial.rows, kitchen.larder);
-  const { method, machineId, yieldG: weighedG } = trial;
+  const share = undivided(trial);
+  const rows =
+    share < 1 ? trial.rows.map((row) => ({ ...row, massG: row.massG * share })) : trial.rows;
+  const parts = trialParts(rows, kitchen.larder);
+  const { method, machineId } = trial;
+  const weighedG = trial.yieldG === null ? null : trial.yieldG * share;
   const making = { dipId: dip.id, method, machineId, servedAtC: dip.servedAtC };
   const { freshBody } = figuresOf(mixOf(parts), conditionsFor(making, kitchen));
   const inG = dipMass(parts);
+  const tastings = tastingsOf(trial);
   const { losses, yieldG } = batchLosses({
-    ...{ inG, body: freshBody, tastings: tastingsOf(trial) },
+    ...{ inG, body: freshBody, tastings },
     ...(weighedG === null ? {} : { weighedG }),
   });
   return {
     ...{ id, code: batchCode(dip, madeOn, taken), dipId: dip.id, name: dip.name },
     ...{ trialId: trial.id, family: dip.family, machineId, madeAt: trial.madeAt, madeOn },
-    ...{ rows: trial.rows, inG, yieldG: Math.max(0, yieldG), weighed: weighedG !== null },
+    ...{ rows, inG, yieldG: Math.max(0, yieldG), weighed: weighedG !== null },
     losses: losses.map(({ cause, g }) => ({ cause, g })),
-    ...{ portionG: dip.portionG, uses, pots: [], kept: null },
+    ...{ portionG: dip.portionG, tastings, uses, pots: [], kept: null },
   };
 }
 
-/** A batch's losses by a weight taken later: what is only estimated gives way to it. */
-export function weighedLosses(
-  { rows, inG, dipId, machineId }: Batch,
+/** Losses that a cook sees go, and can say the weight of. */
+export const seenCauses = ['evaporated', 'drained', 'spilled'] as const;
+export type SeenCause = (typeof seenCauses)[number];
+
+/**
+ * A batch with what is known of it later: weighed, or some of it seen to go. What is only estimated gives way to both.
+ *
+ * @param known g
+ */
+export function batchAccounted(
+  batch: Batch,
   kitchen: Kitchen,
-  weighedG: number,
-): Pick<Batch, 'losses'> {
+  known: { weighedG?: number; seen?: Partial<Record<SeenCause, number>> },
+): Batch {
+  const { rows, inG, dipId, machineId, losses: before, tastings = 1 } = batch;
   const parts = trialParts(rows, kitchen.larder);
   const making = { dipId, method: usualMethod, machineId, servedAtC: 5 };
   const { freshBody } = figuresOf(mixOf(parts), conditionsFor(making, kitchen));
-  const { losses } = batchLosses({ inG, body: freshBody, weighedG });
-  return { losses: losses.map(({ cause, g }) => ({ cause, g })) };
+  const told = before.flatMap(({ cause, g }) =>
+    (seenCauses as readonly LossCause[]).includes(cause) ? [[cause, g] as const] : [],
+  );
+  const seen = { ...Object.fromEntries(told), ...known.seen };
+  const weighedG = known.weighedG ?? (batch.weighed ? batch.yieldG : undefined);
+  const { losses, yieldG } = batchLosses({
+    ...{ inG, body: freshBody, tastings, seen },
+    ...(weighedG === undefined ? {} : { weighedG }),
+  });
+  return {
+    ...batch,
+    yieldG: Math.max(0, yieldG),
+    weighed: weighedG !== undefined,
+    losses: losses.map(({ cause, g }) => ({ cause, g })),
+  };
 }

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import type { Rates } from '../batch/cost';
+import { type LabelSheet, sheetFault } from '../batch/labelSheets';
 import { grinds } from '../mix/method';
 import type { Machine } from '../kitchen/machines';
 import { askedNames } from '../mix/targets';
@@ -25,6 +27,27 @@ import { id, mass, row, text, trialRow } from './rowSchemas';
 import type { KeptReading } from '../readings/keptReading';
 import type { Expected, Gate, SplitFrom, Trial } from './trial';
 import { tastes, verdicts } from '../readings/tastes';
+
+const mm = Joi.number().min(0).max(1000).required();
+const labels = Joi.number().integer().min(1).max(40).required();
+const ownSheet = Joi.object<LabelSheet>({
+  name: Joi.string().min(1).max(100).required(),
+  page: Joi.object({
+    name: Joi.string().valid('own').required(),
+    width: mm,
+    height: mm,
+  }).required(),
+  ...{
+    columns: labels,
+    rows: labels,
+    width: mm,
+    height: mm,
+    left: mm,
+    top: mm,
+    gapX: mm,
+    gapY: mm,
+  },
+});
 
 const method = Joi.object({
   grind: Joi.string()
@@ -181,6 +204,14 @@ export const settingsSchema = Joi.object<Settings>({
   began: Joi.string().valid('sample', 'blank', 'file').allow(null).required(),
   picked: Joi.object().pattern(Joi.string().max(120), Joi.string().min(1).max(60)).max(1000),
   currency: Joi.string().min(1).max(8),
+  rates: Joi.object<Rates>({
+    hour: Joi.number().min(0).max(100_000),
+    power: Joi.number().min(0).max(100_000),
+  }),
+  ownSheet: ownSheet.custom((sheet: LabelSheet, helpers) => {
+    const fault = sheetFault(sheet);
+    return fault === null ? sheet : helpers.message({ custom: fault });
+  }),
 });
 
 /** Refuses a zone that no clock here knows. */

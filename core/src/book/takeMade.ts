@@ -2,7 +2,7 @@ import type { Kitchen } from '../kitchen/kitchen';
 import { keepingOf } from '../safety/keeping';
 import { type Batch, leftIn, type Pot, unpotted } from './batch';
 import { batchFacts, batchInKitchen } from './batchKeeping';
-import { isMade, madeId } from './thing';
+import { isMade, madeId } from '../larder/madeId';
 import type { TrialRow } from './trialRow';
 
 /** What a batch is in the larder. */

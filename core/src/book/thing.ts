@@ -1,6 +1,5 @@
 import type { OffKind } from '../batch/splitMass';
 import type { Row } from '../dip/dip';
-import { madePrefix } from '../dip/readRow';
 
 /** One of what a made thing gives. */
 export interface ThingProduct {
@@ -42,15 +41,6 @@ export interface Thing {
 
 /** Things made of made things go so deep at most. */
 export const mostDeep = 5;
-
-/** Id in the larder of what stays of a thing, or of a dip that goes into others. */
-export const madeId = (id: string): string => `${madePrefix}${id}`;
-
-/** Id in the larder of what runs off of a thing. */
-export const offId = (id: string): string => `${madePrefix}${id}-off`;
-
-/** Whether an id of the larder is of something made here. */
-export const isMade = (ingredientId: string): boolean => ingredientId.startsWith(madePrefix);
 
 /** Whether it is heated through. */
 export const isHeated = ({ steps }: Pick<Thing, 'steps'>): boolean =>

@@ -2,7 +2,8 @@ import { splitMass } from '../batch/splitMass';
 import { readRow } from '../dip/readRow';
 import type { Kitchen } from '../kitchen/kitchen';
 import { type Batch, batchCode, type Pot } from './batch';
-import { isHeated, madeId, offId, type Thing } from './thing';
+import { madeId, offId } from '../larder/madeId';
+import { isHeated, type Thing } from './thing';
 import { trialParts, trialRowOf } from './trialParts';
 import type { TrialRow } from './trialRow';
 

@@ -3,7 +3,7 @@ import { bookOf } from '../../test/bookOf';
 import { kitchenOf } from '../../test/kitchenOf';
 import { shippedLarder } from '../larder/larder';
 import { larderWithMade, madeHere } from './madeHere';
-import { madeId, offId } from './thing';
+import { madeId, offId } from '../larder/madeId';
 import { expectedYield } from './thingBatch';
 import { newThing, thingKinds } from './thingKinds';
 import { thingSchema } from './thingSchema';

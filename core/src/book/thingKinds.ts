@@ -1,4 +1,5 @@
 import { plainRow } from '../dip/dip';
+import type { OffKind } from '../batch/splitMass';
 import type { Thing, ThingStep } from './thing';
 
 /** A thing kitchens make for their dips, to begin from: figures usual and cautious, judged. */
@@ -113,6 +114,12 @@ export const thingKinds: readonly ThingKind[] = [
 const otherKind: ThingKind = {
   ...{ key: 'other', name: 'Made here', rows: [], off: null, steps: [], keepDays: 3, note: '' },
   stays: { name: 'Made here', like: 'vegetable-stock', share: 0.97 },
+};
+
+/** What runs off, before anything is said of it. */
+export const firstOff: Record<OffKind, NonNullable<Thing['off']>> = {
+  oil: { name: 'Oil', like: 'olive-oil-extra-virgin', share: 0.6, kind: 'oil' },
+  water: { name: 'Liquid', like: 'vegetable-stock', share: 0.4, kind: 'water' },
 };
 
 /**

@@ -1,6 +1,7 @@
 import { readGrams } from '../amounts/toGrams';
 import type { Kitchen } from '../kitchen/kitchen';
 import type { Ingredient } from '../larder/ingredient';
+import { isMade } from '../larder/madeId';
 import { garlicOf, type Part } from '../mix/part';
 import { type RawRow, readRawRow } from '../prepare/rawRow';
 import { readyIngredient } from '../prepare/takenUp';
@@ -17,9 +18,6 @@ export interface ReadRow {
   fromRaw: RawRow | null;
   error: string | null;
 }
-
-/** Begins the larder's id of everything made here. */
-export const madePrefix = 'made-';
 
 /** Rows don't change in place, so a row is read once: typing in one does not read the others again. */
 const lastReads = new WeakMap<Row, { by: RowReader; read: ReadRow }>();
@@ -42,7 +40,7 @@ function readAfresh(row: Row, { larder, measures }: RowReader): ReadRow {
   const ingredient = shelf ? readyIngredient(shelf, row.raw, larder) : null;
   const nothing = { row, ingredient, massG: 0, cv: 0, toTaste: false, fromRaw: null };
   if (!ingredient) {
-    const error = row.ingredientId.startsWith(madePrefix)
+    const error = isMade(row.ingredientId)
       ? 'It is made here no longer, or it would be made of itself.'
       : `“${row.ingredientId}” is not in the larder.`;
     return { ...nothing, error };

@@ -12,6 +12,7 @@ const tables = [
   'core/src/prepare/rawYields/',
   'core/src/dip/patterns.ts',
   'core/src/swap/tasteAlike.ts',
+  'core/src/book/thingKinds.ts',
 ];
 
 const sources = ['core/src', 'cli/src', 'web/src']

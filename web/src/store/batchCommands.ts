@@ -4,7 +4,7 @@ import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import type { Book } from '@cobbet/core/book/book';
 import { type Change, put, remove } from '@cobbet/core/book/change';
 import type { KeptContainer } from '@cobbet/core/book/container';
-import { newBatch, weighedLosses } from '@cobbet/core/book/newBatch';
+import { batchAccounted, newBatch, type SeenCause } from '@cobbet/core/book/newBatch';
 import type { KeptPrice } from '@cobbet/core/book/price';
 import { usesOf } from '@cobbet/core/book/takeMade';
 import { useBook } from './bookStore';
@@ -110,9 +110,29 @@ export const weighBatch = (batchId: string, yieldG: number): Promise<boolean> =>
   useBook.getState().act(`It weighs ${yieldG} g`, (book) => {
     const batch = book.batches.get(batchId);
     if (!batch) return [];
-    const { losses } = weighedLosses(batch, bookKitchen(book), yieldG);
-    return [put('batches', { ...batch, yieldG, weighed: true, losses })];
+    return [put('batches', batchAccounted(batch, bookKitchen(book), { weighedG: yieldG }))];
   });
+
+/** What of a batch was seen to go, g. */
+export const seenToGo = (batchId: string, cause: SeenCause, g: number): Promise<boolean> =>
+  useBook.getState().act(
+    `${g} g ${cause}`,
+    (book) => {
+      const batch = book.batches.get(batchId);
+      if (!batch) return [];
+      return [put('batches', batchAccounted(batch, bookKitchen(book), { seen: { [cause]: g } }))];
+    },
+    { mergeKey: `batch ${batchId} ${cause}` },
+  );
+
+/** Says how many minutes of work a batch took. */
+export const batchWork = (batchId: string, workMin: number): Promise<boolean> =>
+  editBatch(
+    batchId,
+    `It took ${workMin} min`,
+    (batch) => ({ ...batch, workMin }),
+    `batch ${batchId} work`,
+  );
 
 /** Takes a batch out with its pots. */
 export const deleteBatch = ({ id, code }: Batch): Promise<boolean> =>

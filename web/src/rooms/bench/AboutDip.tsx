@@ -7,7 +7,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { LabelledField } from '@/components/LabelledField';
-import { madeId } from '@cobbet/core/book/thing';
+import { madeId } from '@cobbet/core/larder/madeId';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
 import { CheckLine } from '@/components/CheckLine';

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { madeHere, withoutCircles } from '@cobbet/core/book/madeHere';
-import { madeId } from '@cobbet/core/book/thing';
+import { madeId } from '@cobbet/core/larder/madeId';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { type Dip, mostRows } from '@cobbet/core/dip/dip';
 import type { Nudge } from '@cobbet/core/dip/nudges';

@@ -7,7 +7,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import { descendantsOf, type Heirs, variantsOf } from '@cobbet/core/book/variants';
-import { madeId } from '@cobbet/core/book/thing';
+import { madeId } from '@cobbet/core/larder/madeId';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useState } from 'react';
 import { dipsUsing } from '@/components/dipsUsing';

@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { variantsOf } from '@cobbet/core/book/variants';
 import { writtenId } from '@cobbet/core/book/writtenTrial';
-import { madeId } from '@cobbet/core/book/thing';
+import { madeId } from '@cobbet/core/larder/madeId';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';

@@ -10,7 +10,7 @@ import FormControl from '@mui/material/FormControl';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { isMade } from '@cobbet/core/book/thing';
+import { isMade } from '@cobbet/core/larder/madeId';
 import { searchLarder } from '@cobbet/core/larder/find';
 import { type Role, roles } from '@cobbet/core/larder/ingredient';
 import { useMemo, useState } from 'react';

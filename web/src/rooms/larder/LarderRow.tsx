@@ -1,7 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { isMade } from '@cobbet/core/book/thing';
+import { isMade } from '@cobbet/core/larder/madeId';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
 import { allergenWord } from '@cobbet/core/larder/allergenWord';

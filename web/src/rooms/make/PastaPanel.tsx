@@ -3,14 +3,20 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import { everyday } from '@cobbet/core/larder/everyday';
+import { batchCost, type Price } from '@cobbet/core/batch/cost';
 import { plateOf } from '@cobbet/core/batch/pasta';
+import { dipMass } from '@cobbet/core/mix/part';
 import { bodyText } from '@/components/bodyText';
+import { money } from '@/components/money';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { useTypedWithin } from '@/components/reading/useTypedWithin';
+import { useSettings } from '@/store/useKitchen';
 import { typeScale } from '@/theme/typeScale';
 import type { PlateGiven } from './plateGiven';
 
 const mostG = 2000;
+/** The larder has the prices paid last already. */
+const noPrices = new Map<string, Price>();
 
 /** Pesto to pasta with some of its water, off the heat, for each plate. */
 export function PastaPanel({
@@ -33,6 +39,8 @@ export function PastaPanel({
           conditions,
         )
       : null;
+  const { currency } = useSettings();
+  const perG = batchCost(parts, noPrices).batch / Math.max(1, dipMass(parts));
   const plates = Math.floor(whole.massG / (pesto.value ?? Infinity));
   return (
     <Panel title="To pasta">
@@ -48,7 +56,7 @@ export function PastaPanel({
           <strong>
             {plates} {plates === 1 ? 'plate' : 'plates'}
           </strong>
-          .
+          {perG > 0 && `, about ${money(perG * (pesto.value ?? 0), currency)} of pesto on each`}.
         </Box>
       )}
       <Box sx={{ color: 'text.secondary', fontSize: typeScale.note, mt: 0.5 }}>

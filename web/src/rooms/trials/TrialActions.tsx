@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { undivided } from '@cobbet/core/book/newBatch';
 import type { Trial } from '@cobbet/core/book/trial';
 import { useRouter } from 'next/navigation';
 import { useBook } from '@/store/bookStore';
@@ -79,9 +80,11 @@ export function TrialActions({
       >
         {gates.some(({ when }) => when === 'chilled') ? 'Tasted cold ✓' : 'Taste it cold'}
       </Button>
-      <Button size="small" sx={{ px: 0, minHeight: 32 }} onClick={() => void toBatch()}>
-        {hasBatch ? 'Its batch' : 'Into jars'}
-      </Button>
+      {undivided(trial) > 0.005 && (
+        <Button size="small" sx={{ px: 0, minHeight: 32 }} onClick={() => void toBatch()}>
+          {hasBatch ? 'Its batch' : 'Into jars'}
+        </Button>
+      )}
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { batchCost, sellingPrice } from '@cobbet/core/batch/cost';
+import { batchCost, sellingPrice, workCost } from '@cobbet/core/batch/cost';
 import type { Batch } from '@cobbet/core/book/batch';
 import { latestPrices } from '@cobbet/core/book/price';
 import { everyday } from '@cobbet/core/larder/everyday';
@@ -14,6 +14,7 @@ import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { useBook } from '@/store/bookStore';
 import { useLarder, useSettings } from '@/store/useKitchen';
+import { useWorkMin, WorkRates } from './WorkRates';
 import { typeScale } from '@/theme/typeScale';
 
 /** What a batch cost: all of it, a jar, a portion, 100 g; what drives it, and what to ask for a share. */
@@ -31,7 +32,11 @@ export function BatchCost({ batch, parts }: { batch: Batch; parts: readonly Part
       prices,
     );
   }, [parts, prices, larder, oilG]);
-  const perG = batch.yieldG > 0 ? cost.batch / batch.yieldG : 0;
+  const { rates = {} } = useSettings();
+  const workMin = useWorkMin(batch);
+  const beside = workCost(rates, workMin);
+  const total = cost.batch + beside;
+  const perG = batch.yieldG > 0 ? total / batch.yieldG : 0;
   const kinds = [...new Map(batch.pots.map((pot) => [pot.name, pot])).values()];
   const wanted = typedNumber(share);
   const asked = wanted === null ? null : sellingPrice(perG, wanted / 100);
@@ -41,8 +46,13 @@ export function BatchCost({ batch, parts }: { batch: Batch; parts: readonly Part
       <Box sx={{ lineHeight: 1.45 }}>
         <Box component="span" sx={{ fontSize: typeScale.large, fontWeight: 700 }}>
           {atLeast}
-          {money(cost.batch, currency)}
+          {money(total, currency)}
         </Box>
+        {beside > 0 && (
+          <Box sx={{ fontSize: typeScale.note }}>
+            {money(cost.batch, currency)} of it goes in, {money(beside, currency)} is work and power
+          </Box>
+        )}
         <Box sx={{ fontSize: typeScale.note }}>
           {money(perG * batch.portionG, currency)} a portion of {batch.portionG} g ·{' '}
           {money(perG * 100, currency)} in 100 g
@@ -50,6 +60,7 @@ export function BatchCost({ batch, parts }: { batch: Batch; parts: readonly Part
         </Box>
       </Box>
       <CostBars cost={cost} larder={larder} currency={currency} />
+      <WorkRates batch={batch} workMin={workMin} />
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', mt: 1.5 }}>
         <Box sx={{ width: 170 }}>
           <MeasuredField

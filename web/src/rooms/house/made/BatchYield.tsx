@@ -3,12 +3,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Batch } from '@cobbet/core/book/batch';
+import { seenCauses, type SeenCause } from '@cobbet/core/book/newBatch';
 import type { LossCause } from '@cobbet/core/batch/losses';
 import { useState } from 'react';
 import { Panel } from '@/components/Panel';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
-import { weighBatch } from '@/store/batchCommands';
+import { seenToGo, weighBatch } from '@/store/batchCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -20,6 +21,33 @@ const causeWords: Record<LossCause, string> = {
   spilled: 'spilled',
   other: 'not accounted for',
 };
+
+const seenLabels: Record<SeenCause, string> = {
+  spilled: 'Spilled',
+  drained: 'Drained off',
+  evaporated: 'Boiled away',
+};
+
+/** One way some of it was seen to go, kept at every key. */
+function SeenToGo({ batch, cause }: { batch: Batch; cause: SeenCause }) {
+  const there = batch.losses.find((one) => one.cause === cause)?.g ?? 0;
+  const [text, setText] = useState(there > 0 ? there.toFixed(0) : '');
+  const value = text.trim() === '' ? 0 : typedNumber(text);
+  const wrong = value === null || value < 0 || value > batch.inG;
+  return (
+    <MeasuredField
+      label={seenLabels[cause]}
+      unit="g"
+      value={text}
+      problem={wrong ? `0 to ${batch.inG.toFixed(0)}.` : null}
+      onChange={(next) => {
+        setText(next);
+        const g = next.trim() === '' ? 0 : typedNumber(next);
+        if (g !== null && g >= 0 && g <= batch.inG) void seenToGo(batch.id, cause, g);
+      }}
+    />
+  );
+}
 
 /** What went in, where it went and what is left of it; weighed where the cook says. */
 export function BatchYield({ batch }: { batch: Batch }) {
@@ -90,6 +118,17 @@ export function BatchYield({ batch }: { batch: Batch }) {
           <Button type="submit" sx={{ mt: 1.5 }} disabled={wrong || value === null}>
             That is it
           </Button>
+        </Box>
+      )}
+      {batch.thing === undefined && (
+        <Box
+          role="group"
+          aria-label="Seen to go"
+          sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 130px))', gap: 1.5 }}
+        >
+          {seenCauses.map((cause) => (
+            <SeenToGo key={cause} batch={batch} cause={cause} />
+          ))}
         </Box>
       )}
     </Panel>

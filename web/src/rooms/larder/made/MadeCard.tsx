@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { madeId, offId } from '@cobbet/core/book/thing';
+import { madeId, offId } from '@cobbet/core/larder/madeId';
 import type { Dip } from '@cobbet/core/dip/dip';
 import Link from 'next/link';
 import { money } from '@/components/money';

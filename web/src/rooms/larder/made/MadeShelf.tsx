@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { madeHere } from '@cobbet/core/book/madeHere';
 import { madeReady } from '@cobbet/core/book/takeMade';
-import { madeId, offId } from '@cobbet/core/book/thing';
+import { madeId, offId } from '@cobbet/core/larder/madeId';
 import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';

@@ -4,7 +4,7 @@ import Add from '@mui/icons-material/Add';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { madeId } from '@cobbet/core/book/thing';
+import { madeId } from '@cobbet/core/larder/madeId';
 import { thingKinds } from '@cobbet/core/book/thingKinds';
 import { useState } from 'react';
 import { addThing } from '@/store/thingCommands';

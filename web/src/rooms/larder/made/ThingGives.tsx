@@ -3,7 +3,9 @@
 import Box from '@mui/material/Box';
 import NativeSelect from '@mui/material/NativeSelect';
 import type { OffKind } from '@cobbet/core/batch/splitMass';
-import { madeId, offId, type Thing, type ThingProduct } from '@cobbet/core/book/thing';
+import { isMade, madeId, offId } from '@cobbet/core/larder/madeId';
+import type { Thing, ThingProduct } from '@cobbet/core/book/thing';
+import { firstOff } from '@cobbet/core/book/thingKinds';
 import { expectedYield } from '@cobbet/core/book/thingBatch';
 import { useState } from 'react';
 import { LabelledField } from '@/components/LabelledField';
@@ -24,11 +26,6 @@ const kinds: readonly { value: OffKind | ''; name: string }[] = [
   { value: 'oil', name: 'the oil runs off' },
   { value: 'water', name: 'a liquid runs off' },
 ];
-
-const firstOff: Record<OffKind, NonNullable<Thing['off']>> = {
-  oil: { name: 'Oil', like: 'olive-oil-extra-virgin', share: 0.6, kind: 'oil' },
-  water: { name: 'Liquid', like: 'vegetable-stock', share: 0.4, kind: 'water' },
-};
 
 /** A thing with something running off, or nothing; never more than went in. */
 function withOff(thing: Thing, kind: OffKind | ''): Thing {
@@ -107,7 +104,7 @@ function Product({
           sx={{ minWidth: 0, flex: 1, fontSize: typeScale.note }}
         >
           {[...larder.values()]
-            .filter(({ id }) => !id.startsWith('made-'))
+            .filter(({ id }) => !isMade(id))
             .map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}

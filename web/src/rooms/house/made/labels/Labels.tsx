@@ -17,7 +17,15 @@ import { usePrinting } from '@/components/usePrinting';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { LabelFace, type LabelWords } from './LabelFace';
-import { labelPages, labelPlace, type LabelSheet, labelSheets } from './labelSheets';
+import {
+  firstOwnSheet,
+  labelPages,
+  labelPlace,
+  type LabelSheet,
+  labelSheets,
+} from '@cobbet/core/batch/labelSheets';
+import { useSettings } from '@/store/useKitchen';
+import { OwnSheet } from './OwnSheet';
 import { useLabelWords } from './useLabelWords';
 
 const mm = (value: number) => `${value}mm`;
@@ -93,7 +101,10 @@ export function Labels({
   const printing = usePrinting();
   const pots = batch.pots.filter(({ gone }) => gone === null);
   const labels = useLabelWords(batch, parts, pots, keepingOf);
-  const sheet = labelSheets[at] ?? labelSheets[0];
+  const { ownSheet = firstOwnSheet } = useSettings();
+  const sheets = [...labelSheets, ownSheet];
+  const own = at === labelSheets.length;
+  const sheet = sheets[at];
   const places = sheet ? sheet.columns * sheet.rows : 1;
   const from = typedNumber(start);
   const wrong = from === null || !Number.isInteger(from) || from < 1 || from > places;
@@ -118,7 +129,7 @@ export function Labels({
           onChange={(event) => setAt(Number(event.target.value))}
           sx={{ mt: 2, maxWidth: '100%' }}
         >
-          {labelSheets.map(({ name }, i) => (
+          {sheets.map(({ name }, i) => (
             <option key={name} value={i}>
               {name}
             </option>
@@ -136,6 +147,7 @@ export function Labels({
           </Box>
         )}
       </Box>
+      {own && <OwnSheet sheet={ownSheet} />}
       <CheckLine checked={nutrition} onToggle={() => setNutrition(!nutrition)}>
         with nutrition, estimated
       </CheckLine>

@@ -92,6 +92,32 @@ export const labelSheets: readonly LabelSheet[] = [
   },
 ];
 
+/** A sheet of one's own to begin with. */
+export const firstOwnSheet: LabelSheet = {
+  ...{ name: 'our own', page: { name: 'own', width: 210, height: 297 }, columns: 3, rows: 7 },
+  ...{ width: 63.5, height: 38.1, left: 7.2, top: 15.1, gapX: 2.5, gapY: 0 },
+};
+
+/**
+ * What is wrong with a sheet, in words; null where all its labels are on it.
+ *
+ * @param sheet mm
+ */
+export function sheetFault(sheet: LabelSheet): string | null {
+  const { page, columns, rows, width, height, left, top, gapX, gapY } = sheet;
+  if (![columns, rows].every((count) => Number.isInteger(count) && count >= 1 && count <= 40)) {
+    return 'From 1 to 40 labels across and down.';
+  }
+  const lengths = [page.width, page.height, width, height];
+  if (!lengths.every((mm) => mm >= 10 && mm <= 1000)) return 'Lengths from 10 to 1000 mm.';
+  if (![left, top, gapX, gapY].every((mm) => mm >= 0 && mm <= 200)) return 'Gaps from 0 to 200 mm.';
+  const across = left + columns * width + (columns - 1) * gapX;
+  const down = top + rows * height + (rows - 1) * gapY;
+  if (across > page.width + 0.05) return `They reach ${across.toFixed(1)} mm across the page.`;
+  if (down > page.height + 0.05) return `They reach ${down.toFixed(1)} mm down the page.`;
+  return null;
+}
+
 /** Where a label stands on its sheet, mm from the page's corner. */
 export function labelPlace(sheet: LabelSheet, index: number): { x: number; y: number } {
   const column = index % sheet.columns;
