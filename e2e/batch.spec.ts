@@ -57,10 +57,13 @@ test('a weighed yield accounts for what is lost, and is filled once', async ({ p
   await intoJars(page);
   const yields = page.getByRole('region', { name: 'What it made' });
   const inG = Number(/of (\d+) g that went in/.exec((await yields.textContent()) ?? '')?.[1]);
-  await yields.getByRole('textbox').fill(String(inG - 60));
+  await yields.getByRole('textbox', { name: /^Weighed/ }).fill(String(inG - 60));
   await yields.getByRole('button', { name: 'That is it' }).click();
   await expect(yields).toContainText(`${inG - 60} g weighed`);
   await expect(yields).toContainText('not accounted for');
+  await yields.getByRole('textbox', { name: 'Spilled' }).fill('20');
+  await expect(yields).toContainText('20 g spilled');
+  await expect(yields).toContainText(`${inG - 60} g weighed`);
   await page.getByRole('button', { name: /^The rest, \d+ g, in one bowl/ }).click();
   await expect(page.getByText('all of it is in something')).toBeVisible();
   await expect(pots(page).first()).toContainText(`${inG - 60} g`);
@@ -121,6 +124,42 @@ test('a run ends in jars, on a phone without a sideways scroll', async ({ page }
   await expect(page.getByRole('region', { name: 'What it cost' })).toBeVisible();
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);
-  await page.getByRole('region', { name: 'What it cost' }).getByRole('textbox').fill('30');
+  const cost = page.getByRole('region', { name: 'What it cost' });
+  await cost.getByRole('textbox').fill('30');
   await expect(page.getByText(/^then € \d+\.\d\d for 100 g/)).toBeVisible();
+  await cost.getByRole('button', { name: 'Count work and power' }).click();
+  await cost.getByRole('textbox', { name: 'It took' }).fill('20');
+  await cost.getByRole('textbox', { name: 'An hour of work' }).fill('18');
+  await cost.getByRole('textbox', { name: 'Power, a making' }).fill('0.4');
+  await expect(cost).toContainText('€ 6.40 is work and power');
+  await saved(page);
+  await page.reload();
+  await expect(cost).toContainText('€ 6.40 is work and power');
+});
+
+test('a sheet of labels of one’s own is measured once and kept, and says where it reaches over', async ({
+  page,
+}) => {
+  await intoJars(page);
+  await page
+    .getByRole('form', { name: 'tasting jar' })
+    .getByRole('button', { name: 'Filled' })
+    .click();
+  const labels = page.getByRole('region', { name: 'Labels' });
+  const sheet = labels.getByRole('combobox', { name: 'Sheet of labels' });
+  await sheet.selectOption({ label: 'our own' });
+  const own = labels.getByRole('group', { name: 'Our own sheet' });
+  await own.getByRole('textbox', { name: 'Labels across' }).fill('4');
+  await expect(own.getByRole('alert')).toContainText('They reach 268.7 mm across the page.');
+  await own.getByRole('textbox', { name: 'A label, wide' }).fill('45');
+  await expect(own.getByRole('alert')).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await sheet.selectOption({ label: 'our own' });
+  await expect(own.getByRole('textbox', { name: 'A label, wide' })).toHaveValue('45');
+  await page.emulateMedia({ media: 'print' });
+  const label = page.locator('[data-sheets]').getByRole('img').first();
+  await expect(label).toBeVisible();
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.toString('latin1')).toMatch(/MediaBox\s*\[\s*0\s+0\s+59[45][.\d]*\s+84[12]/);
 });

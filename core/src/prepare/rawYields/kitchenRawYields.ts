@@ -43,6 +43,10 @@ const roots = [
   rawYield('garlic-roasted', 'bulb', 'garlic bulbs', ['garlic-peel-loss', 'garlic-roast-loss'], {
     bulb,
   }),
+  // fried slowly beside the onion it loses about as much as in the oven
+  rawYield('garlic-roasted', 'pan', 'garlic bulbs', ['garlic-peel-loss', 'garlic-roast-loss'], {
+    bulb,
+  }),
   rawYield('red-pepper-roasted', 'pepper', 'red peppers', ['red-pepper-roasted'], {
     pepper: about(160, 0.2),
   }),

@@ -18,6 +18,10 @@ export const nutRawYields: readonly RawYield[] = [
   ...['sesame-seeds', 'sesame-seeds-hulled'].map((to) =>
     rawYield(to, 'raw', 'sesame seeds', ['sesame-toasting-loss']),
   ),
+  rawYield('tahini-home-made', 'raw', 'sesame seeds, hulled', [
+    'sesame-toasting-loss',
+    'tahini-home-made',
+  ]),
   rawYield('walnut', 'shell', 'walnuts in the shell', ['walnut-shelling']),
   rawYield('pistachio', 'shell', 'pistachios in the shell', ['pistachio-shelling']),
   ...panNuts.flatMap((to) => [

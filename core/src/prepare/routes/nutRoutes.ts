@@ -53,6 +53,15 @@ export const nutRoutes: Works = {
   ),
   'sesame-seeds/raw': seeds,
   'sesame-seeds-hulled/raw': seeds,
+  'tahini-home-made/raw': work([
+    { label: 'Warm the seeds, never browning', handsOnMin: 6, uses: { hob: 1 } },
+    rest('Cool', 15),
+    {
+      label: 'Grind, scraping down, until it runs',
+      handsOnMin: 12,
+      uses: { processor: 1, bowl: 1 },
+    },
+  ]),
   'walnut/shell': work([trim('Crack and pick', 60)], { cautions }),
   'pistachio/shell': work([trim('Shell', 60)], { cautions }),
   ...Object.fromEntries(

@@ -29,6 +29,18 @@ export const rootRoutes: Works = {
     ],
     { cautions: ['Kept in oil, garlic can carry botulism: fridge at once, 4 days, or freeze.'] },
   ),
+  'garlic-roasted/pan': work(
+    [
+      trim('Peel', 100),
+      {
+        label: 'Fry slowly beside the onion, until soft and gold',
+        handsOnMin: 4,
+        waitMin: 8,
+        uses: { hob: 1 },
+      },
+    ],
+    { cautions: ['Kept in oil, garlic can carry botulism: fridge at once, 4 days, or freeze.'] },
+  ),
   'red-pepper-roasted/pepper': work(
     [
       roast(230, 35, 'Roast until black in places'),

@@ -64,7 +64,7 @@ export function BatchCost({ batch, parts }: { batch: Batch; parts: readonly Part
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', mt: 1.5 }}>
         <Box sx={{ width: 170 }}>
           <MeasuredField
-            label="Goes in may cost"
+            label="It may cost"
             unit="% of the price"
             value={share}
             problem={wanted !== null && !(wanted > 0 && wanted <= 100) ? 'From 1 to 100.' : null}
