@@ -37,7 +37,15 @@ import { lengthText } from '@/components/lengthText';
 /** What has been on the heat for so long has to be cooled, min. */
 const hotFromMin = 15;
 
-const wayWords = (from: string) => `from ${from.replace(/-/g, ' ')}`;
+/** Ways that are told by what is done, and not by what they start from. */
+const doneWords: Readonly<Record<string, string>> = {
+  pan: 'in a pan',
+  soaked: 'soaked, then dried',
+  shell: 'from the shell',
+  halves: 'halved',
+  'cucumber-plain': 'from cucumber, unsalted',
+};
+const wayWords = (from: string) => doneWords[from] ?? `from ${from.replace(/-/g, ' ')}`;
 
 /** So many of a piece, to a tenth: `1 bunch`, `2.5 lemons`. */
 const countedRaw = (count: number, piece: string) => {
