@@ -188,7 +188,7 @@ const views = [
   },
   {
     name: 'batch',
-    size: { width: 1280, height: 1000 },
+    size: { width: 1280, height: 1240 },
     path: '/trials?dip=butter-bean-sage',
     act: async (page) => {
       // the day it was made

@@ -17,6 +17,7 @@ interface KeepRequest extends DipRequest {
   uses: UsedMade[];
   oilOnTop: boolean;
   outMin: number;
+  cooledMin: number;
   hot: boolean;
   frozenOn?: string;
   thawedOn?: string;
@@ -41,13 +42,14 @@ const keepSchema = Joi.object<KeepRequest>({
     .default([]),
   oilOnTop: Joi.boolean().default(false),
   outMin: Joi.number().min(0).max(100_000).default(0),
+  cooledMin: Joi.number().min(0).max(100_000).default(0),
   hot: Joi.boolean().default(false),
   frozenOn: localDate,
   thawedOn: localDate,
 }).required();
 
 /** How long it may be kept, as it is answered. */
-interface KeepAnswer extends Omit<Keeping, 'useBy'> {
+interface KeepAnswer extends Omit<Keeping, 'useBy' | 'frozenUntil'> {
   useBy?: string;
   days: OnDay[];
   cautions: { id: string; message: string }[];
@@ -76,11 +78,15 @@ export function keepRequest(value: unknown): KeepAnswer {
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder);
   const { conditions } = requestKitchen(request, larder, parts);
-  const { family, madeOn, uses, oilOnTop, outMin, hot, frozenOn, thawedOn } = request;
+  const { family, madeOn, uses, oilOnTop, outMin, cooledMin, hot, frozenOn, thawedOn } = request;
   const stored = oilOnTop ? withOil(parts, larder) : parts;
   const { waterOutside, cautions } = analyse(stored, conditions);
-  const { useBy, ...keeping } = keepingOf({
-    ...{ family, parts, uses, outMin, hot, madeOn: madeOn ?? anyDay },
+  const {
+    useBy,
+    frozenUntil: _until,
+    ...keeping
+  } = keepingOf({
+    ...{ family, parts, uses, outMin, cooledMin, hot, madeOn: madeOn ?? anyDay },
     underOil: oilOnTop || waterOutside < 0.5,
     ...(frozenOn === undefined ? {} : { frozenOn }),
     ...(thawedOn === undefined ? {} : { thawedOn }),

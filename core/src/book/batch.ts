@@ -70,6 +70,8 @@ export interface Batch {
   weighed: boolean;
   losses: { cause: LossCause; g: number }[];
   portionG: number;
+  /** Minutes it took from hot to cold; left out where nobody has said. */
+  cooledMin?: number;
   /** Times it was tasted; once where nobody has counted. */
   tastings?: number;
   /** Minutes of work it took, where that is known. */

@@ -46,7 +46,7 @@ export function batchContents({ thing, rows, yieldG }: Batch, larder: Larder): P
 
 /** What is known of a batch's keeping but for what became of its pots. */
 export function batchFacts(
-  { family, madeOn, uses, thing }: Batch,
+  { family, madeOn, uses, thing, cooledMin }: Batch,
   { parts, oilOutside }: BatchInKitchen,
   own: number | undefined,
 ): KeepingFacts {
@@ -54,6 +54,7 @@ export function batchFacts(
     ...{ family, parts, madeOn, uses, underOil: oilOutside },
     ...(own === undefined ? {} : { ownDays: own }),
     ...(thing ? { makersDays: thing.keepDays } : {}),
+    ...(cooledMin === undefined ? {} : { cooledMin }),
   };
 }
 

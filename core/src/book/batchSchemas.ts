@@ -69,6 +69,7 @@ export const batchSchema = Joi.object<Batch>({
     .required(),
   portionG: Joi.number().positive().max(10_000).required(),
   tastings: Joi.number().integer().min(0).max(1000),
+  cooledMin: Joi.number().min(0).max(10_000),
   workMin: Joi.number().min(0).max(10_000),
   uses: Joi.array()
     .items(

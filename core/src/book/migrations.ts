@@ -319,7 +319,13 @@ export const migrations: readonly Migration[] = [
     down: {
       dips: ({ goesIn: _goes, ...dip }) => dip,
       settings: ({ rates: _rates, ownSheet: _sheet, ...settings }) => settings,
-      batches: ({ thing: _thing, workMin: _work, tastings: _times, ...batch }) => ({
+      batches: ({
+        thing: _thing,
+        workMin: _work,
+        tastings: _times,
+        cooledMin: _cooled,
+        ...batch
+      }) => ({
         ...batch,
         pots: listOf(batch['pots']).map(({ taken: _taken, ...pot }) => {
           const gone = pot['gone'] as Loose | null;

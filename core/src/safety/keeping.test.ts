@@ -175,11 +175,22 @@ describe('dates', () => {
   });
 
   test('frozen there is none; thawed it is the next day, and the days before count', () => {
-    expect(keep(pesto, 'pesto-spread', { frozenOn: '2026-06-13' }).useBy).toBeNull();
+    const frozen = keep(pesto, 'pesto-spread', { frozenOn: '2026-06-13' });
+    // three months of thirty days from the 13th of June
+    expect([frozen.useBy, frozen.frozenUntil]).toEqual([null, '2026-09-11']);
     const thawed = { frozenOn: '2026-06-13', thawedOn: '2026-07-20' };
     expect(keep(pesto, 'pesto-spread', thawed).useBy).toBe('2026-07-21');
     const late = { frozenOn: '2026-06-16', thawedOn: '2026-07-20' };
     expect(keep(pesto, 'pesto-spread', late).useBy).toBe('2026-07-20');
+  });
+
+  test('cooled slowly it keeps a day, and cooled in half a day it is thrown away', () => {
+    const after = (cooledMin: number) => keep(hummus, 'pulse', { cooledMin });
+    expect([after(90), after(180), after(300)].map(({ fridgeDays }) => fridgeDays)).toEqual([
+      4, 1, 0,
+    ]);
+    expect(after(180).because).toMatchObject({ id: 'cooled slowly' });
+    expect(after(300).because.words).toMatch(/thrown away/);
   });
 
   test('yogurt is not to be frozen, nor what may not be kept at all', () => {

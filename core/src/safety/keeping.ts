@@ -11,6 +11,7 @@ export type KeepingLimit =
   | 'made thing'
   | 'raw in oil'
   | 'out on the table'
+  | 'cooled slowly'
   | 'thawed'
   | 'own record';
 
@@ -33,12 +34,13 @@ export interface KeepingFacts {
   underOil?: boolean;
   /** Minutes it has stood out so far. */
   outMin?: number;
+  /** Minutes it took from hot to cold; left out where it was never hot. */
+  cooledMin?: number;
   /** It is over 32 °C where it stands. */
   hot?: boolean;
   /** Local dates. */
   frozenOn?: string;
   thawedOn?: string;
-  openedOn?: string;
   /** Days it keeps as its maker says, where it is no dip of a family. */
   makersDays?: number;
   /** What this kitchen's own records say it stays good for, days: only ever shorter counts. */
@@ -58,12 +60,18 @@ export interface Keeping {
   frozenWords: string;
   /** Local date; null while it is frozen. */
   useBy: string | null;
+  /** Best eaten by then while it is frozen; null where it is not, or nobody knows. */
+  frozenUntil: string | null;
 }
 
 /** Out of the fridge at most so long in all, min: two hours, one where it is over 32 °C. */
 export const outAtMostMin = { usual: 120, hot: 60 } as const;
+/** From hot to cold within two hours; four at the very most (usual guidance, the cautious end of it). */
+const cooledWithinMin = { well: 120, atAll: 240 } as const;
 /** Thawed in the fridge it is eaten within so many days and not frozen again. */
 const thawedDays = 1;
+/** A month in the freezer counts so many days. */
+const daysAMonth = 30;
 /** Raw plants with oil around them, days. */
 const rawInOilDays = 4;
 
@@ -103,7 +111,8 @@ function usualOf({ family, parts, makersDays }: KeepingFacts): FridgeDays {
 
 /** Every limit there is, days from the day it was made. */
 function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['because'] }[] {
-  const { parts, madeOn, uses = [], underOil = false, outMin = 0, hot = false, ownDays } = facts;
+  const { parts, madeOn, uses = [], underOil = false, ownDays } = facts;
+  const { outMin = 0, cooledMin = 0, hot = false } = facts;
   const usual = usualOf(facts);
   const words = `${many(usual.usual)}: ${usual.because}`;
   const limits: { days: number; because: Keeping['because'] }[] = [
@@ -133,6 +142,14 @@ function limitsOf(facts: KeepingFacts): { days: number; because: Keeping['becaus
   if (outMin > most) {
     const words = `Stood out ${Math.round(outMin)} min: over ${most} it is thrown away, not kept`;
     limits.push({ days: 0, because: { id: 'out on the table', words } });
+  }
+  if (cooledMin > cooledWithinMin.well) {
+    const slow = cooledMin > cooledWithinMin.atAll;
+    const days = slow ? 0 : 1;
+    const said = slow
+      ? `Took ${Math.round(cooledMin)} min to cool: over ${cooledWithinMin.atAll} it is thrown away, not kept`
+      : `${many(days)}: cooled slowly, in ${Math.round(cooledMin)} min`;
+    limits.push({ days, because: { id: 'cooled slowly', words: said } });
   }
   if (ownDays !== undefined) {
     const words = `${many(ownDays)}: so it stayed good here`;
@@ -173,6 +190,10 @@ export function keepingOf(facts: KeepingFacts): Keeping {
     because: least.because,
     schools: [Math.min(usual.least, least.days), Math.max(usual.most, least.days)],
     freezerMonths: least.days === 0 ? 0 : months,
+    frozenUntil:
+      frozenOn !== undefined && thawedOn === undefined && months > 0
+        ? dateAfter(frozenOn, daysAMonth * months)
+        : null,
     frozenWords: words,
     useBy,
   };

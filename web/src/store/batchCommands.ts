@@ -125,6 +125,15 @@ export const seenToGo = (batchId: string, cause: SeenCause, g: number): Promise<
     { mergeKey: `batch ${batchId} ${cause}` },
   );
 
+/** Says how many minutes a batch took from hot to cold. */
+export const batchCooled = (batchId: string, cooledMin: number): Promise<boolean> =>
+  editBatch(
+    batchId,
+    `It cooled in ${cooledMin} min`,
+    (batch) => ({ ...batch, cooledMin }),
+    `batch ${batchId} cooled`,
+  );
+
 /** Says how many minutes of work a batch took. */
 export const batchWork = (batchId: string, workMin: number): Promise<boolean> =>
   editBatch(

@@ -59,7 +59,7 @@ const lastingWords = {
   'may go': 'the browser may clear it when it runs out of room: export it now and then',
 } as const;
 
-const EatFirst = later(() => import('./EatFirst').then(({ EatFirst }) => EatFirst));
+const EatFirst = later(() => import('@/components/EatFirst').then(({ EatFirst }) => EatFirst));
 
 /** Every dip, by family and descent. */
 export function BookRoom() {

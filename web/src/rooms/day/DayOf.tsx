@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import type { Plan } from '@cobbet/core/day/plan';
 import { useState } from 'react';
 import { later } from '@/components/later';
+import { useBook } from '@/store/bookStore';
 import { editPlan } from '@/store/commands';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
@@ -16,6 +17,7 @@ import { SelectedTask } from './SelectedTask';
 import { TaskList } from './TaskList';
 import { useDay } from './useDay';
 
+const EatFirst = later(() => import('@/components/EatFirst').then(({ EatFirst }) => EatFirst));
 const LateHelp = later(() => import('./LateHelp').then(({ LateHelp }) => LateHelp));
 const Leftovers = later(() => import('./Leftovers').then(({ Leftovers }) => Leftovers));
 const ShoppingList = later(() => import('./ShoppingList').then(({ ShoppingList }) => ShoppingList));
@@ -23,6 +25,7 @@ const ShoppingList = later(() => import('./ShoppingList').then(({ ShoppingList }
 /** One day: what is wanted, the plan drawn by what it keeps busy, the list of what to do, and what to buy. */
 export function DayOf({ plan }: { plan: Plan }) {
   const day = useDay(plan);
+  const hasBatches = useBook(({ book }) => book.batches.size > 0);
   const [view, setView] = useState<DayView>('plan');
   const [chosen, setChosen] = useState<string | null>(null);
   const planned = day.day?.plan ?? null;
@@ -57,6 +60,7 @@ export function DayOf({ plan }: { plan: Plan }) {
         }}
       >
         <DayHeader plan={plan} day={day} view={view} onView={setView} />
+        {hasBatches && <EatFirst />}
         <PlanningState day={day} />
         {planned && planned.clashes.length > 0 && (
           <Box role="alert" sx={{ ...cautionBox, my: 1 }}>

@@ -46,6 +46,8 @@ export function Costs({ bench }: { bench: Bench }) {
       <Box sx={{ fontSize: typeScale.small, color: colour.muted, mt: 0.5 }}>
         Of {analysis.massG.toFixed(0)} g that go in about {outG.toFixed(0)} g come out (
         {share.n === 0 ? 'usual' : `by ${share.n} weighed here`}).
+        {outG < analysis.massG - 1 &&
+          ` Were none of it lost, a portion would be ${money((cost.batch / outG - cost.batch / analysis.massG) * dip.portionG, currency)} cheaper.`}
       </Box>
     </Panel>
   );

@@ -6,10 +6,12 @@ import { type Batch, keptWells } from '@cobbet/core/book/batch';
 import { ageOf, batchFacts, type BatchInKitchen } from '@cobbet/core/book/batchKeeping';
 import { type OnDay, overDays } from '@cobbet/core/dip/overDays';
 import { keepingOf } from '@cobbet/core/safety/keeping';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { bodyFigure, wordOf } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
-import { batchKept } from '@/store/batchCommands';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { typedNumber } from '@/components/reading/readingText';
+import { batchCooled, batchKept } from '@/store/batchCommands';
 import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -57,6 +59,29 @@ function DayByDay({ days, age }: { days: readonly OnDay[]; age: number }) {
   );
 }
 
+/** How fast it came from hot to cold, where it was hot. */
+function CooledIn({ batch }: { batch: Batch }) {
+  const [text, setText] = useState(batch.cooledMin === undefined ? '' : String(batch.cooledMin));
+  const value = typedNumber(text);
+  const wrong = text.trim() !== '' && !(value !== null && value >= 0 && value <= 10_000);
+  return (
+    <Box sx={{ width: 210, mt: 1 }}>
+      <MeasuredField
+        label="From hot to cold, if it was hot"
+        unit="min"
+        value={text}
+        problem={wrong ? 'Minutes.' : null}
+        onChange={(next) => {
+          setText(next);
+          const minutes = next.trim() === '' ? 0 : typedNumber(next);
+          if (minutes !== null && minutes >= 0 && minutes <= 10_000)
+            void batchCooled(batch.id, minutes);
+        }}
+      />
+    </Box>
+  );
+}
+
 /** How long a batch keeps and why, how it will be meanwhile, and how it was. */
 export function BatchKeeping({
   batch,
@@ -86,6 +111,7 @@ export function BatchKeeping({
         </Box>
       </Box>
       {days.length > 0 && <DayByDay days={days} age={age} />}
+      <CooledIn batch={batch} />
       <Box sx={{ mt: 1 }}>
         <Box sx={{ fontSize: typeScale.note }}>When it had stood, it was</Box>
         <Box

@@ -8,10 +8,10 @@ import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
-/** Due within so many days it is said in the Book. */
+/** Due within so many days it is said. */
 const soonDays = 2;
 
-/** What was made and is due soon, over the dips; nothing where nothing is. */
+/** What was made and is due soon, in one line; nothing where nothing is. */
 export function EatFirst() {
   const made = useMade();
   const now = today();
@@ -23,7 +23,7 @@ export function EatFirst() {
   const names = [...new Set(due.map(({ batch }) => batch.name))];
   const past = due.filter(({ keeping: { useBy } }) => useBy !== null && useBy < now).length;
   return (
-    <Box role="note" sx={{ mb: 2, fontSize: typeScale.note }}>
+    <Box role="note" sx={{ mb: 2, fontSize: typeScale.note, '@media print': { display: 'none' } }}>
       <strong>Eat first:</strong>{' '}
       <Box component={Link} href="/house" sx={{ color: colour.ink }}>
         {names.slice(0, 4).join(', ')}
