@@ -5,7 +5,7 @@ import { shippedLarder } from '../larder/larder';
 import { larderWithMade, madeHere } from './madeHere';
 import { madeId, offId } from '../larder/madeId';
 import { expectedYield } from './thingBatch';
-import { newThing, thingKinds } from './thingKinds';
+import { newThing, thingKinds, withFreeNames } from './thingKinds';
 import { thingSchema } from './thingSchema';
 
 let ids = 0;
@@ -40,4 +40,10 @@ test('a thing that gives more than went in is refused', () => {
   const thing = begun('garlic-oil');
   const faulty = { ...thing, stays: { ...thing.stays, share: 0.4 } };
   expect(thingSchema.validate(faulty).error?.message).toMatch(/more than went in/);
+});
+
+test('a second of its kind goes by names of its own', () => {
+  const taken = new Set(['Slow garlic', 'Slow garlic 2']);
+  const { stays, off } = withFreeNames(begun('garlic-oil'), taken);
+  expect([stays.name, off?.name]).toEqual(['Slow garlic 3', 'Garlic oil, our own']);
 });

@@ -138,3 +138,25 @@ export function newThing(key: string, id: string, newId: () => string, now: stri
     steps: [...steps],
   };
 }
+
+/** A name nobody has yet: with a figure after it where it is taken. */
+function freeName(name: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(name)) return name;
+  for (let count = 2; ; count += 1) {
+    if (!taken.has(`${name} ${count}`)) return `${name} ${count}`;
+  }
+}
+
+/**
+ * A thing whose products go by names of their own, so that a typed line means one of them.
+ *
+ * @param taken names of the larder
+ */
+export function withFreeNames(thing: Thing, taken: ReadonlySet<string>): Thing {
+  const { stays, off } = thing;
+  return {
+    ...thing,
+    stays: { ...stays, name: freeName(stays.name, taken) },
+    off: off && { ...off, name: freeName(off.name, taken) },
+  };
+}

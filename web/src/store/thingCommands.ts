@@ -3,7 +3,7 @@ import { type Change, put, remove } from '@cobbet/core/book/change';
 import { takeMade, usesOf } from '@cobbet/core/book/takeMade';
 import type { Thing } from '@cobbet/core/book/thing';
 import { thingBatches, type ThingMade, thingRows } from '@cobbet/core/book/thingBatch';
-import { newThing } from '@cobbet/core/book/thingKinds';
+import { newThing, withFreeNames } from '@cobbet/core/book/thingKinds';
 import { useBook } from './bookStore';
 import { newId } from './commands';
 import { today } from './today';
@@ -13,7 +13,10 @@ const now = () => new Date().toISOString();
 /** Begins a thing made here. */
 export async function addThing(kind: string): Promise<string> {
   const thing = newThing(kind, newId(), newId, now());
-  await useBook.getState().act(`Made here: ${thing.name}`, () => [put('things', thing)]);
+  await useBook.getState().act(`Made here: ${thing.name}`, (book) => {
+    const names = [...bookKitchen(book).larder.values()].map(({ name }) => name);
+    return [put('things', withFreeNames(thing, new Set(names)))];
+  });
   return thing.id;
 }
 

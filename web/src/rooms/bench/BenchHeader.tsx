@@ -10,10 +10,11 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import { grinds } from '@cobbet/core/mix/method';
 import { families, familyNames } from '@cobbet/core/mix/families';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { InlineSelect } from '@/components/InlineSelect';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { useBenchLayout } from './line/benchLayout';
 import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
 
 const quiet = { fontSize: typeScale.note, color: colour.muted };
@@ -39,6 +40,9 @@ interface Props {
 export function BenchHeader(props: Props) {
   const { dip, shown, view, working, machines, onShown, onView, onEdit, onLand } = props;
   const longName = dip.name.length > 24;
+  const { inHand } = useBenchLayout();
+  const [more, setMore] = useState(false);
+  const all = !inHand || more;
   return (
     <Box component="header" sx={{ mb: 0.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
@@ -61,17 +65,19 @@ export function BenchHeader(props: Props) {
         <Button variant="contained" sx={{ order: { lg: 1 } }} onClick={onLand} disabled={working}>
           Land it
         </Button>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={view}
-          aria-label="How amounts are written"
-          onChange={(_, next: AmountView | null) => next && onView(next)}
-        >
-          <ToggleButton value="typed">as typed</ToggleButton>
-          <ToggleButton value="grams">grams</ToggleButton>
-          <ToggleButton value="spoons">spoons</ToggleButton>
-        </ToggleButtonGroup>
+        {all && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={view}
+            aria-label="How amounts are written"
+            onChange={(_, next: AmountView | null) => next && onView(next)}
+          >
+            <ToggleButton value="typed">as typed</ToggleButton>
+            <ToggleButton value="grams">grams</ToggleButton>
+            <ToggleButton value="spoons">spoons</ToggleButton>
+          </ToggleButtonGroup>
+        )}
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -85,51 +91,58 @@ export function BenchHeader(props: Props) {
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
+        {inHand && (
+          <Button size="small" aria-expanded={more} onClick={() => setMore(!more)}>
+            {more ? 'Less' : 'More'}
+          </Button>
+        )}
       </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'center' }}>
-        <InlineSelect
-          sx={quiet}
-          label="Family"
-          value={dip.family}
-          options={families.map((value) => ({ value, name: familyNames[value] }))}
-          onChange={(family) => onEdit('Family', (one) => ({ ...one, family }))}
-        />
-        <InlineSelect
-          sx={quiet}
-          label="Machine or tool"
-          value={dip.machineId}
-          options={machines.map(({ id, name }) => ({ value: id, name }))}
-          onChange={(machineId) => onEdit('Machine', (one) => ({ ...one, machineId }))}
-        />
-        <InlineSelect
-          sx={quiet}
-          label="Grind"
-          value={dip.method.grind}
-          options={grinds.map((value) => ({
-            value,
-            name: value === 'normal' ? 'smooth enough' : value,
-          }))}
-          onChange={(grind) =>
-            onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
-          }
-        />
-        <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
-          About it
-        </Button>
-        <Button size="small" onClick={props.onSize} sx={{ py: 0, minHeight: 28 }}>
-          Size
-        </Button>
-        <Button size="small" onClick={props.onWays} sx={{ py: 0, minHeight: 28 }}>
-          Ways
-        </Button>
-        <Button size="small" onClick={props.onFree} sx={{ py: 0, minHeight: 28 }}>
-          Free of
-        </Button>
-        <Button size="small" onClick={() => window.print()} sx={{ py: 0, minHeight: 28 }}>
-          Print
-        </Button>
-        {props.children}
-      </Box>
+      {all && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'baseline' }}>
+          <InlineSelect
+            sx={quiet}
+            label="Family"
+            value={dip.family}
+            options={families.map((value) => ({ value, name: familyNames[value] }))}
+            onChange={(family) => onEdit('Family', (one) => ({ ...one, family }))}
+          />
+          <InlineSelect
+            sx={quiet}
+            label="Machine or tool"
+            value={dip.machineId}
+            options={machines.map(({ id, name }) => ({ value: id, name }))}
+            onChange={(machineId) => onEdit('Machine', (one) => ({ ...one, machineId }))}
+          />
+          <InlineSelect
+            sx={quiet}
+            label="Grind"
+            value={dip.method.grind}
+            options={grinds.map((value) => ({
+              value,
+              name: value === 'normal' ? 'smooth enough' : value,
+            }))}
+            onChange={(grind) =>
+              onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
+            }
+          />
+          <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
+            About it
+          </Button>
+          <Button size="small" onClick={props.onSize} sx={{ py: 0, minHeight: 28 }}>
+            Size
+          </Button>
+          <Button size="small" onClick={props.onWays} sx={{ py: 0, minHeight: 28 }}>
+            Ways
+          </Button>
+          <Button size="small" onClick={props.onFree} sx={{ py: 0, minHeight: 28 }}>
+            Free of
+          </Button>
+          <Button size="small" onClick={() => window.print()} sx={{ py: 0, minHeight: 28 }}>
+            Print
+          </Button>
+          {props.children}
+        </Box>
+      )}
     </Box>
   );
 }

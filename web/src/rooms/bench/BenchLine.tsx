@@ -9,6 +9,7 @@ import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
 import { colour } from '@/theme/colour';
 import { AfterRows } from './line/After';
+import { useBenchLayout } from './line/benchLayout';
 import { BeadHandles } from './line/BeadHandles';
 import { FootRow } from './line/FootRow';
 import { LineDrawing } from './line/LineDrawing';
@@ -22,9 +23,6 @@ import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
 const Ties = later(() => import('./rules/Ties').then(({ Ties }) => Ties));
-
-/** Width of the rows' side; the axis takes the rest. */
-export const rowsWidth = 'clamp(398px, 53%, 580px)';
 
 /** Whether every row of a dip has its place in another one, which may go on after them. */
 const samePlaces = (rows: readonly ReadRow[], others: readonly ReadRow[]) =>
@@ -60,6 +58,7 @@ export function BenchLine({
   width: number;
 }) {
   const { dip, rows, analysis, machine } = bench;
+  const { rowsWidth } = useBenchLayout();
   const { axis, beads, feet, seasoning, band, stallsAt, doubts } = line;
   const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
   const { freshBody, chilledBody, sd } = analysis;
@@ -117,7 +116,6 @@ export function BenchLine({
             bench={bench}
             machine={machine}
             view={view}
-            rowsWidth={rowsWidth}
             onMove={edits.move}
             onEditRow={edits.editRow}
             onRetype={edits.retype}
@@ -133,7 +131,6 @@ export function BenchLine({
               value={analysis.per100g[seasoning]}
               band={band}
               axis={axis}
-              axisLeft={rowsWidth}
               onBand={(next) => edits.setTarget(seasoning, next)}
             />
           ) : (
@@ -144,7 +141,6 @@ export function BenchLine({
                 sd={sd}
                 band={dip.targets.freshBody}
                 axis={axis}
-                axisLeft={rowsWidth}
                 onBand={(next) => edits.setTarget('freshBody', next)}
               />
               <FootRow
@@ -153,7 +149,6 @@ export function BenchLine({
                 sd={sd}
                 band={dip.targets.chilledBody}
                 axis={axis}
-                axisLeft={rowsWidth}
                 onBand={(next) => edits.setTarget('chilledBody', next)}
               />
               {analysis.splitsAtOnce && <SplitsNote bench={bench} edits={edits} />}

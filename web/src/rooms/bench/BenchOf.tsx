@@ -24,8 +24,10 @@ import { AsidePanel } from './AsidePanel';
 import { rowInQuestion, useAside } from './useAside';
 import { additionEffect } from './additionEffect';
 import { type BenchDialog, BenchDialogs } from './BenchDialogs';
+import { AtHand } from './AtHand';
 import { BenchHeader } from './BenchHeader';
-import { BenchLine, rowsWidth } from './BenchLine';
+import { BenchLayoutGiven, useBenchLayout, useScreenLayout } from './line/benchLayout';
+import { BenchLine } from './BenchLine';
 import { useBehind } from './base/useBehind';
 import { BenchSide } from './side/BenchSide';
 import { DipCard } from './print/DipCard';
@@ -41,6 +43,7 @@ const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) =>
 const OpenFillings = later(() =>
   import('./swap/OpenFillings').then(({ OpenFillings }) => OpenFillings),
 );
+const Sheet = later(() => import('./Sheet').then(({ Sheet }) => Sheet));
 const NudgeTable = later(() =>
   import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
 );
@@ -90,8 +93,45 @@ function AddHere({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
   );
 }
 
+/** What a spoon of each would do, asked for by its name. */
+function WhatASpoonDoes({
+  bench,
+  open,
+  onOpen,
+  onAdd,
+  onLook,
+  onClose,
+}: {
+  bench: Bench;
+  open: boolean;
+  onOpen: () => void;
+  onAdd: BenchEdits['nudge'];
+  onLook: (nudge: Nudge | null) => void;
+  onClose: () => void;
+}) {
+  if (!open) {
+    return (
+      <Button size="small" onClick={onOpen} sx={{ mt: 1 }}>
+        What would a spoon do?
+      </Button>
+    );
+  }
+  return (
+    <NudgeTable
+      parts={bench.parts}
+      now={bench.analysis}
+      targets={bench.dip.targets}
+      larder={bench.kitchen.larder}
+      conditions={bench.conditions}
+      onAdd={onAdd}
+      onLook={onLook}
+      onClose={onClose}
+    />
+  );
+}
+
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
-export function BenchOf({ dip }: { dip: Dip }) {
+function BenchSurface({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
   const { amountView } = useSettings();
   const [shown, setShown] = useState<ShownQuantity>('body');
@@ -103,6 +143,7 @@ export function BenchOf({ dip }: { dip: Dip }) {
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, analysis } = bench;
+  const { inHand } = useBenchLayout();
   const printing = usePrinting();
 
   const edits = useBenchEdits(dip.id);
@@ -127,6 +168,9 @@ export function BenchOf({ dip }: { dip: Dip }) {
     () => (proposed ? analyseDip(applyEdits(dip, proposed.edits), kitchen) : null),
     [proposed, dip, kitchen],
   );
+  const panel = aside && (
+    <AsidePanel aside={aside} bench={bench} edits={edits} onLook={setLooked} onClose={leaveAside} />
+  );
   const bothWays = { display: 'flex', flexDirection: { xs: 'column', lg: 'row' } } as const;
   return (
     <Box sx={{ ...bothWays, minHeight: '100%', '@media print': { display: 'block' } }}>
@@ -135,9 +179,8 @@ export function BenchOf({ dip }: { dip: Dip }) {
         sx={{
           flex: 1,
           minWidth: 0,
-          px: { xs: 2, sm: 2.5 },
-          py: 2,
-          overflowX: 'auto',
+          px: { xs: 1.5, sm: 2.5 },
+          py: { xs: 1, sm: 2 },
           '@media print': { display: 'none' },
         }}
       >
@@ -158,12 +201,11 @@ export function BenchOf({ dip }: { dip: Dip }) {
         >
           <TrialCount trials={line.trials} />
         </BenchHeader>
-        <Box sx={{ position: 'relative', minWidth: { xs: 660, lg: 0 } }}>
+        <Box sx={{ position: 'relative' }}>
           {(behind > 0 || dip.parentId !== null) && (
             <BaseStrip
               dip={dip}
               behind={behind}
-              width={rowsWidth}
               onBase={() => openAside('base')}
               onVariants={() => openAside('variants')}
             />
@@ -190,27 +232,20 @@ export function BenchOf({ dip }: { dip: Dip }) {
               onOpenRole={(open) => edits.openRole(filling.id, open)}
             />
           )}
-          <AddHere bench={bench} edits={edits} />
-          {rows.length > 0 &&
-            (nudging ? (
-              <NudgeTable
-                parts={bench.parts}
-                now={analysis}
-                targets={dip.targets}
-                larder={kitchen.larder}
-                conditions={bench.conditions}
-                onAdd={edits.nudge}
-                onLook={lookAt}
-                onClose={() => {
-                  setNudging(false);
-                  setLooked(null);
-                }}
-              />
-            ) : (
-              <Button size="small" onClick={() => setNudging(true)} sx={{ mt: 1 }}>
-                What would a spoon do?
-              </Button>
-            ))}
+          {!inHand && <AddHere bench={bench} edits={edits} />}
+          {rows.length > 0 && (
+            <WhatASpoonDoes
+              bench={bench}
+              open={nudging}
+              onOpen={() => setNudging(true)}
+              onAdd={edits.nudge}
+              onLook={lookAt}
+              onClose={() => {
+                setNudging(false);
+                setLooked(null);
+              }}
+            />
+          )}
         </Box>
       </Box>
       <BenchSide
@@ -222,17 +257,28 @@ export function BenchOf({ dip }: { dip: Dip }) {
         edits={edits}
         onRules={() => openAside('rules')}
       >
-        {aside && (
-          <AsidePanel
-            aside={aside}
-            bench={bench}
-            edits={edits}
-            onLook={setLooked}
-            onClose={leaveAside}
-          />
-        )}
+        {!inHand && panel}
       </BenchSide>
+      {panel && inHand && (
+        <Sheet label="About this dip" onClose={leaveAside}>
+          {panel}
+        </Sheet>
+      )}
+      {inHand && (
+        <AtHand analysis={analysis} targets={dip.targets}>
+          <AddHere bench={bench} edits={edits} />
+        </AtHand>
+      )}
       <BenchDialogs bench={bench} open={dialog} edits={edits} onClose={() => setDialog(null)} />
     </Box>
+  );
+}
+
+/** The bench of one dip, lying as the screen lets it. */
+export function BenchOf({ dip }: { dip: Dip }) {
+  return (
+    <BenchLayoutGiven value={useScreenLayout()}>
+      <BenchSurface dip={dip} />
+    </BenchLayoutGiven>
   );
 }

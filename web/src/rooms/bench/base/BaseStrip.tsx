@@ -9,6 +9,7 @@ import { firstNamesIn } from '@/components/shortName';
 import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { useBenchLayout } from '../line/benchLayout';
 import { useBase } from './useBase';
 import { VariantsBehind } from './VariantsBehind';
 
@@ -51,22 +52,22 @@ function FromBase({ dip, onOpen }: { dip: Dip; onOpen: () => void }) {
 export function BaseStrip({
   dip,
   behind,
-  width,
   onBase,
   onVariants,
 }: {
   dip: Dip;
   /** Variants that have not got what changed here. */
   behind: number;
-  /** Of the rows, as CSS. */
-  width: string;
   onBase: () => void;
   onVariants: () => void;
 }) {
+  const { rowsWidth, inHand } = useBenchLayout();
+  // in the hand there is no corner to spare
+  const corner = { position: 'absolute', zIndex: 2, left: 0, top: 2, width: rowsWidth, pr: 2 };
   return (
     <Box
       sx={{
-        ...{ position: 'absolute', zIndex: 2, left: 0, top: 2, width: width, maxHeight: 72, pr: 2 },
+        ...(inHand ? { mt: 0.5 } : { ...corner, maxHeight: 72 }),
         ...{ overflow: 'hidden', lineHeight: 1.3, overflowWrap: 'anywhere' },
         ...{ fontSize: typeScale.small, color: colour.muted },
       }}

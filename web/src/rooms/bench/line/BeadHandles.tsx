@@ -8,6 +8,7 @@ import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { AmountView } from '@cobbet/core/book/book';
 import { type PointerEvent, useState } from 'react';
 import { colour } from '@/theme/colour';
+import { useBenchLayout } from './benchLayout';
 import { points } from './lineGeometry';
 import type { Bead, LineAxis } from './shownQuantity';
 import type { Bench } from '../useBench';
@@ -39,6 +40,7 @@ export function BeadHandles({
   view: AmountView;
 }) {
   const [dragging, setDragging] = useState<number | null>(null);
+  const { rowHeight } = useBenchLayout();
   const onTop = bench.rows.map(({ row }) => row.place === 'top');
 
   const drag = (event: PointerEvent<HTMLElement>, index: number) => {
@@ -66,7 +68,7 @@ export function BeadHandles({
 
   return (
     <>
-      {points(beads, onTop, axis).map(({ x, y, index }) => {
+      {points(beads, onTop, axis, rowHeight).map(({ x, y, index }) => {
         const { ingredient } = bench.rows[index] ?? {};
         if (!ingredient) return null;
         return (

@@ -1,5 +1,6 @@
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { useBenchLayout } from './benchLayout';
 import { type FootMark, footY } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
 
@@ -22,10 +23,11 @@ export function FootMarks({
   axis: LineAxis;
   rows: number;
 }) {
+  const { rowHeight, inHand } = useBenchLayout();
   return (
     <>
       {feet.map(({ value, read, band }, i) => {
-        const y = footY(rows, i);
+        const y = footY(rows, i, rowHeight);
         const last = i === feet.length - 1;
         // the words go to the side where neither the thread nor the target is
         const beyond = read !== null && value !== null && read >= value;
@@ -46,7 +48,7 @@ export function FootMarks({
                   paintOrder="stroke"
                   fill={colour.ink}
                 >
-                  read last time
+                  {inHand ? 'last' : 'read last time'}
                 </text>
               </g>
             )}

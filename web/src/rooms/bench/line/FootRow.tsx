@@ -12,6 +12,7 @@ import { bodyFigure, capital } from '@/components/bodyText';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { useBenchLayout } from './benchLayout';
 import { footHeight } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
 
@@ -39,7 +40,6 @@ export function FootRow({
   sd,
   band,
   axis,
-  axisLeft,
   onBand,
 }: {
   when: string;
@@ -47,10 +47,9 @@ export function FootRow({
   sd: number;
   band: Band | undefined;
   axis: LineAxis;
-  /** px from the row's left to the axis. */
-  axisLeft: string;
   onBand: (band: Band | null) => void;
 }) {
+  const { rowsWidth: axisLeft, inHand } = useBenchLayout();
   const word: BodyWord | null = body === null ? null : bodyWord(body);
   const [from, to] = axis.domain;
   const left = axis.x(from);
@@ -64,11 +63,13 @@ export function FootRow({
   };
   return (
     <Box sx={{ height: footHeight, display: 'flex', alignItems: 'center', position: 'relative' }}>
-      <Box sx={{ width: 52, flexShrink: 0, textAlign: 'center' }}>
-        {word && <SpoonPicture word={word} size={34} />}
-      </Box>
-      <Box sx={{ minWidth: 0, lineHeight: 1.25 }}>
-        <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
+      {!inHand && (
+        <Box sx={{ width: 52, flexShrink: 0, textAlign: 'center' }}>
+          {word && <SpoonPicture word={word} size={34} />}
+        </Box>
+      )}
+      <Box sx={{ minWidth: 0, lineHeight: 1.25, ...(inHand ? { width: axisLeft, pr: 0.5 } : {}) }}>
+        <Box sx={{ fontWeight: 700, fontSize: inHand ? typeScale.note : typeScale.lead }}>
           {capital(word ?? 'crumbs')}, {when}
         </Box>
         <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
@@ -105,7 +106,7 @@ export function FootRow({
               size="small"
               aria-label={`Take away the ${name.toLowerCase()}`}
               onClick={() => onBand(null)}
-              sx={{ position: 'absolute', right: 0, top: 13 }}
+              sx={{ position: 'absolute', right: inHand ? -8 : 0, top: inHand ? -6 : 13 }}
             >
               <Close fontSize="inherit" />
             </IconButton>

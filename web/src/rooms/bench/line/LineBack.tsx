@@ -1,6 +1,7 @@
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { footHeight, type FootMark, rowHeight } from './lineGeometry';
+import { useBenchLayout } from './benchLayout';
+import { footHeight, type FootMark } from './lineGeometry';
 import { type LineAxis, type ShownQuantity, wordBoundaries } from './shownQuantity';
 
 /** What lies behind the thread: where the words begin, what is aimed for, where the machine stalls. */
@@ -20,6 +21,7 @@ export function LineBack({
   /** px */
   height: number;
 }) {
+  const { rowHeight, inHand } = useBenchLayout();
   const rules = shown === 'body' ? wordBoundaries : axis.ticks.map(({ value }) => value);
   return (
     <>
@@ -82,7 +84,7 @@ export function LineBack({
             textAnchor="end"
             fill={colour.caution}
           >
-            {stall.label}
+            {inHand ? 'stalls' : stall.label}
           </text>
         </g>
       )}

@@ -7,10 +7,10 @@ import {
   labelled,
   type Point,
   points,
-  rowHeight,
   spreadArea,
   threadLine,
 } from './lineGeometry';
+import { useBenchLayout } from './benchLayout';
 import { LineBack } from './LineBack';
 import { FootMarks } from './FootMarks';
 import { type Bead, type LineAxis, type ShownQuantity } from './shownQuantity';
@@ -68,23 +68,32 @@ function Whisker({ axis, bead, y }: { axis: LineAxis; bead: Bead; y: number }) {
   );
 }
 
+/** A letter of these words is about so wide, px. */
+const letterPx = 6.6;
+
 /** What is written beside a bead: where it stands, and what to mind there. */
 function BeadWords({
   x,
   y,
+  width,
   figure,
   warning,
 }: {
   x: number;
   y: number;
+  /** Of the drawing, px: words that would reach over its edge stand at the other side. */
+  width: number;
   figure: string;
   warning: string;
 }) {
   if (figure === '' && warning === '') return null;
+  const reach = letterPx * (figure.length + warning.length + 1);
+  const left = x + 12 + reach > width && x - 12 - reach > 0;
   return (
     <text
-      x={x + 12}
+      x={left ? x - 12 : x + 12}
       y={y + 4.5}
+      textAnchor={left ? 'end' : 'start'}
       fontSize={typeScale.small}
       fill={colour.ink}
       stroke={colour.paper}
@@ -102,16 +111,17 @@ function BeadWords({
 /** The line itself: spread, thread and beads on the rows they belong to, the strip and the stall beside them. */
 export function LineDrawing(props: Props) {
   const { axis, shown, width, beads, onTop, preview, feet, previewFeet, stall, stallsAt } = props;
+  const { rowHeight } = useBenchLayout();
   const rows = beads.length;
   const height = rows * rowHeight + feet.length * footHeight;
-  const main = points(beads, onTop, axis);
+  const main = points(beads, onTop, axis, rowHeight);
   const footPoints = feet.flatMap(({ value, sd }, i) =>
     value === null
       ? []
       : [
           {
             x: axis.x(value),
-            y: footY(rows, i),
+            y: footY(rows, i, rowHeight),
             left: axis.x(value - sd),
             right: axis.x(value + sd),
           },
@@ -120,11 +130,11 @@ export function LineDrawing(props: Props) {
   const thread: Point[] = [...main, ...footPoints];
   const previewThread: Point[] = preview
     ? [
-        ...points(preview, onTop, axis),
+        ...points(preview, onTop, axis, rowHeight),
         ...previewFeet.flatMap((value, i) => {
           if (value === null) return [];
           const x = axis.x(value);
-          const y = footY(rows, i);
+          const y = footY(rows, i, rowHeight);
           return [{ x, y, left: x, right: x }];
         }),
       ]
@@ -177,6 +187,7 @@ export function LineDrawing(props: Props) {
             <BeadWords
               x={x}
               y={y}
+              width={width}
               figure={
                 labelled(main, i, shown) && bead.value !== null
                   ? bead.value.toFixed(shown === 'body' ? 1 : 2)

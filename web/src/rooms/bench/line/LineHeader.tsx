@@ -3,6 +3,7 @@ import type { BodyWord } from '@cobbet/core/mix/bodyWords';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { useBenchLayout } from './benchLayout';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
 /** What the line's axis means: the seven spoons, or figures for a seasoning. */
@@ -16,9 +17,10 @@ export function LineHeader({
   current: BodyWord | null;
 }) {
   // on a tablet the words would run into one another; the spoons stay
+  const { inHand } = useBenchLayout();
   const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 320;
   return (
-    <Box sx={{ position: 'relative', height: 72 }} aria-hidden>
+    <Box sx={{ position: 'relative', height: inHand ? 46 : 72 }} aria-hidden>
       {axis.ticks.map(({ value, label }) => (
         <Box
           key={label}
@@ -34,11 +36,13 @@ export function LineHeader({
             color: label === current ? colour.accent : colour.muted,
           }}
         >
-          {shown === 'body' && <SpoonPicture word={label as BodyWord} size={narrow ? 27 : 36} />}
+          {shown === 'body' && (
+            <SpoonPicture word={label as BodyWord} size={inHand ? 19 : narrow ? 27 : 36} />
+          )}
           <div>{narrow && label !== current ? '\u00a0' : label}</div>
         </Box>
       ))}
-      {shown === 'body' ? (
+      {inHand ? null : shown === 'body' ? (
         <Box
           sx={{
             position: 'absolute',

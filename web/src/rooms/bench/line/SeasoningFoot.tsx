@@ -8,6 +8,7 @@ import { capital } from '@/components/bodyText';
 import { against } from '@/components/SeasoningMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { useBenchLayout } from './benchLayout';
 import { footHeight } from './lineGeometry';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
@@ -19,16 +20,15 @@ export function SeasoningFoot({
   value,
   band,
   axis,
-  axisLeft,
   onBand,
 }: {
   shown: ShownQuantity;
   value: number;
   band: Band | undefined;
   axis: LineAxis;
-  axisLeft: string;
   onBand: (band: Band | null) => void;
 }) {
+  const { rowsWidth: axisLeft } = useBenchLayout();
   const [from, to] = axis.domain;
   const left = axis.x(from);
   return (
@@ -41,7 +41,9 @@ export function SeasoningFoot({
         borderTop: `2px solid ${colour.ink}`,
       }}
     >
-      <Box sx={{ lineHeight: 1.25, pl: 1 }}>
+      <Box
+        sx={{ lineHeight: 1.25, pl: { xs: 0, sm: 1 }, width: axisLeft, boxSizing: 'border-box' }}
+      >
         <Box sx={{ fontWeight: 700, fontSize: typeScale.lead }}>
           {capital(shown)} {value.toFixed(2)} g per 100 g
         </Box>

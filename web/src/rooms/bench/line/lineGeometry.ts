@@ -2,7 +2,6 @@ import { area, line } from 'd3-shape';
 import type { Band } from '@cobbet/core/mix/targets';
 import type { Bead, LineAxis, ShownQuantity } from './shownQuantity';
 
-export const rowHeight = 40;
 export const footHeight = 56;
 
 /** A mark at the foot: where the dip stands warm or cold, its spread and its target. */
@@ -23,13 +22,14 @@ export interface Point {
 }
 
 /** Middle of a row, px from the top. */
-const rowY = (index: number) => index * rowHeight + rowHeight / 2;
+export const rowY = (index: number, rowHeight: number) => index * rowHeight + rowHeight / 2;
 
 /** Beads as places on the line; rows that go on top and rows before there is anything have none. */
 export function points(
   beads: readonly Bead[],
   onTop: readonly boolean[],
   axis: LineAxis,
+  rowHeight: number,
 ): (Point & { index: number; bead: Bead })[] {
   return beads.flatMap((bead, index) => {
     if (onTop[index] || (bead.value === null && !bead.crumbs)) return [];
@@ -37,7 +37,7 @@ export function points(
     const x = value === null ? axis.crumbsX : axis.x(value);
     const left = value === null ? x : axis.x(low);
     const right = value === null ? x : axis.x(high);
-    return [{ x, y: rowY(index), left, right, index, bead }];
+    return [{ x, y: rowY(index, rowHeight), left, right, index, bead }];
   });
 }
 
@@ -67,5 +67,5 @@ export function labelled(
 }
 
 /** Middle of a foot below so many rows, px from the top. */
-export const footY = (rows: number, foot: number) =>
+export const footY = (rows: number, foot: number, rowHeight: number) =>
   rows * rowHeight + foot * footHeight + footHeight / 2;

@@ -12,8 +12,10 @@ export type ShownQuantity = (typeof shownQuantities)[number];
 /** Ends of the body axis. */
 export const bodyAxis = { low: 1.5, high: 12 } as const;
 /** Room right of the axis for what is still in crumbs, px. */
-export const crumbsRoom = 44;
-export const axisPad = 10;
+const crumbsRoom = 44;
+const axisPad = 10;
+/** An axis narrower than this has no room to spare for crumbs, px. */
+const tightAxis = 240;
 
 type SeasoningName = 'saltG' | 'acidG' | 'garlicG';
 const seasoningOf: Record<Exclude<ShownQuantity, 'body'>, SeasoningName> = {
@@ -80,14 +82,15 @@ export function lineAxis(
   analysis: Analysis,
   band: Band | undefined,
 ): LineAxis {
-  const end = Math.max(axisPad + 40, width - crumbsRoom);
+  const room = width < tightAxis ? 18 : crumbsRoom;
+  const end = Math.max(axisPad + 40, width - room);
   if (shown === 'body') {
     const domain: [number, number] = [bodyAxis.low, bodyAxis.high];
     const scale = straightScale(domain, [axisPad, end]);
     return {
       x: scale,
       at: scale.invert,
-      crumbsX: width - crumbsRoom / 2,
+      crumbsX: width - room / 2,
       ticks: bodyWords.map((word) => ({
         value: (Math.max(bodyAxis.low, wordRange(word).low) + wordRange(word).high) / 2,
         label: word,
@@ -106,7 +109,7 @@ export function lineAxis(
   return {
     x: scale,
     at: scale.invert,
-    crumbsX: width - crumbsRoom / 2,
+    crumbsX: width - room / 2,
     ticks: scale.ticks(6).map((value) => ({ value, label: String(value) })),
     domain,
   };

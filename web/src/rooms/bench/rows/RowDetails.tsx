@@ -27,6 +27,7 @@ import { PourOff } from '@/components/PourOff';
 import { colour } from '@/theme/colour';
 import type { Caution } from '@cobbet/core/safety/cautions';
 import { Cautions } from '@/components/Cautions';
+import { useBenchLayout } from '../line/benchLayout';
 import { GoesInAt } from './GoesInAt';
 import { WorkedInFields } from './WorkedInFields';
 
@@ -48,6 +49,9 @@ interface Props {
   onDelete: () => void;
   onSwap: () => void;
   onMakeReady: () => void;
+  /** One place up (−1) or down (1). */
+  onMove: (by: 1 | -1) => void;
+  onHold: () => void;
   onClose: () => void;
 }
 
@@ -86,10 +90,36 @@ function LimitField({
   );
 }
 
+/** What stands on the row itself where there is room for it. */
+function InHand({
+  held,
+  onHold,
+  onMove,
+}: {
+  held: boolean;
+  onHold: () => void;
+  onMove: (by: 1 | -1) => void;
+}) {
+  return (
+    <Box sx={{ display: 'flex', gap: 1 }}>
+      <Button variant="outlined" size="small" aria-pressed={held} onClick={onHold}>
+        {held ? 'Let it go' : 'Hold it'}
+      </Button>
+      <Button variant="outlined" size="small" onClick={() => onMove(-1)}>
+        Up
+      </Button>
+      <Button variant="outlined" size="small" onClick={() => onMove(1)}>
+        Down
+      </Button>
+    </Box>
+  );
+}
+
 /** Everything about a row that does not fit on the line. */
 export function RowDetails(props: Props) {
   const { read, cautions, larder, measures, machine, method, anchor } = props;
-  const { onChange, onRetype, onDelete, onSwap, onMakeReady, onClose } = props;
+  const { onChange, onRetype, onDelete, onSwap, onMakeReady, onMove, onHold, onClose } = props;
+  const { inHand } = useBenchLayout();
   const { row, ingredient } = read;
   const name = ingredient?.name ?? row.ingredientId;
   const [prep, setPrep] = useState(row.prep);
@@ -132,6 +162,7 @@ export function RowDetails(props: Props) {
             onAdd={onRetype}
           />
         )}
+        {inHand && <InHand held={row.hold} onHold={onHold} onMove={onMove} />}
         <LabelledField
           size="small"
           label="How it is prepared"

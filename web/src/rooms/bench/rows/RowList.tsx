@@ -8,6 +8,7 @@ import { later } from '@/components/later';
 import { flushSync } from 'react-dom';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
 import { type RowActions, type RowProps, RowStrip } from './RowStrip';
+import { useBenchLayout } from '../line/benchLayout';
 import type { Bench } from '../useBench';
 import type { BenchEdits } from '../useBenchEdits';
 
@@ -19,7 +20,6 @@ interface Props {
   bench: Bench;
   machine: Machine;
   view: AmountView;
-  rowsWidth: string;
   onMove: (from: number, to: number) => void;
   onEditRow: BenchEdits['editRow'];
   onRetype: BenchEdits['retype'];
@@ -74,7 +74,7 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, rowsWidth, onMove, onEditRow, onRetype, onDelete, onSwap, doubtful } = props;
+  const { bench, view, onMove, onEditRow, onRetype, onDelete, onSwap, doubtful } = props;
   const { machine } = props;
   const { type, done, forget, step } = bench;
   const [making, setMaking] = useState<string | null>(null);
@@ -92,6 +92,7 @@ export function RowList(props: Props) {
     }),
     [type, done, forget, step, onEditRow, onMove, onSwap],
   );
+  const { rowsWidth } = useBenchLayout();
   const list = useRef<HTMLElement>(null);
   const drag = useSortableRows(list);
   const rows = bench.rows.map((one, index): RowProps => ({
@@ -105,7 +106,8 @@ export function RowList(props: Props) {
     actions,
   }));
   const madeReady = bench.rows.find(({ row }) => row.id === making);
-  const read = bench.rows.find(({ row }) => row.id === open?.rowId);
+  const at = bench.rows.findIndex(({ row }) => row.id === open?.rowId);
+  const read = bench.rows[at];
   return (
     <>
       <Box component="ol" ref={list} sx={{ m: 0, p: 0, width: rowsWidth }}>
@@ -142,6 +144,8 @@ export function RowList(props: Props) {
             setMaking(open.rowId);
             setOpen(null);
           }}
+          onMove={(by) => onMove(at, at + by)}
+          onHold={() => actions.hold(open.rowId)}
           onClose={() => setOpen(null)}
         />
       )}

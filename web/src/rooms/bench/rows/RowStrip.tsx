@@ -21,7 +21,8 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { After } from '../line/After';
 import { AmountField } from './AmountField';
-import { rowHeight } from '../line/lineGeometry';
+import { useBenchLayout } from '../line/benchLayout';
+import { RowInHand } from './RowInHand';
 import { shortName } from '@/components/shortName';
 
 /** The amount as the field shows it, and the other way of saying it beside it. */
@@ -167,12 +168,30 @@ function RowWords({
   );
 }
 
+/** Keys of a row, with Alt: up and down moves it, left and right a measure less or more, H holds it, S swaps it. */
+function onRowKey(event: KeyboardEvent, rowId: string, index: number, actions: RowActions): void {
+  if (!event.altKey) return;
+  const work: Record<string, () => void> = {
+    arrowup: () => actions.move(index, -1),
+    arrowdown: () => actions.move(index, 1),
+    arrowleft: () => actions.step(rowId, -1),
+    arrowright: () => actions.step(rowId, 1),
+    h: () => actions.hold(rowId),
+    s: () => actions.swap(rowId),
+  };
+  const found = work[event.key.toLowerCase()];
+  if (!found) return;
+  event.preventDefault();
+  found();
+}
+
 /**
  * One addition: where it stands in the order, its amount, what it is and how it is prepared. Typing in one row
  * draws the line anew, not the other rows, so a row is only drawn when something of its own changes.
  */
 export const RowStrip = memo(function RowStrip(props: RowProps) {
   const { read, index, typing, view, measures, doubtful, minded, actions, grip } = props;
+  const { rowHeight, inHand } = useBenchLayout();
   const { row, ingredient, error } = read;
   const name = shortName(ingredient?.name ?? row.ingredientId);
   const { field, beside } = amountTexts(read, view, measures);
@@ -181,27 +200,36 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
   const doubted = doubtful && error === null;
   const said = [row.open?.said ?? '', row.prep, place].filter((text) => text !== '').join(' · ');
   const note = error ?? (doubted ? 'is this right?' : said);
-  const onKeyDown = (event: KeyboardEvent) => {
-    if (!event.altKey) return;
-    if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      event.preventDefault();
-      actions.move(index, event.key === 'ArrowUp' ? -1 : 1);
-    } else if (event.key === 'ArrowLeft' || event.key === 'ArrowRight') {
-      event.preventDefault();
-      actions.step(row.id, event.key === 'ArrowRight' ? 1 : -1);
-    } else if (event.key.toLowerCase() === 'h') {
-      event.preventDefault();
-      actions.hold(row.id);
-    } else if (event.key.toLowerCase() === 's') {
-      event.preventDefault();
-      actions.swap(row.id);
-    }
-  };
+  const amount = (
+    <AmountField
+      label={`Amount of ${name}`}
+      value={typing ? row.amount : field}
+      error={error !== null}
+      describedBy={noteId}
+      onType={(text) => actions.type(row.id, text)}
+      onDone={() => actions.done(row.id)}
+      onForget={() => actions.forget(row.id)}
+    />
+  );
+  if (inHand) {
+    return (
+      <RowInHand
+        row={row}
+        name={name}
+        note={note}
+        noteId={noteId}
+        cautious={error !== null || doubted || minded}
+        onDetails={(anchor) => actions.details(row.id, anchor)}
+      >
+        {amount}
+      </RowInHand>
+    );
+  }
   return (
     <Box
       ref={grip?.setNodeRef}
       component="li"
-      onKeyDown={onKeyDown}
+      onKeyDown={(event) => onRowKey(event, row.id, index, actions)}
       style={grip?.style}
       sx={{
         height: rowHeight,
@@ -243,15 +271,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         <DragIndicator fontSize="small" />
       </Box>
       {ingredient ? <RoleMark role={ingredient.role} /> : <span />}
-      <AmountField
-        label={`Amount of ${name}`}
-        value={typing ? row.amount : field}
-        error={error !== null}
-        describedBy={noteId}
-        onType={(text) => actions.type(row.id, text)}
-        onDone={() => actions.done(row.id)}
-        onForget={() => actions.forget(row.id)}
-      />
+      {amount}
       <Box
         sx={{
           fontSize: typeScale.small,

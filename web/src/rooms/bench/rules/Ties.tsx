@@ -4,18 +4,20 @@ import Box from '@mui/material/Box';
 import { ruleStates } from '@cobbet/core/dip/ruleStates';
 import { useMemo } from 'react';
 import { colour } from '@/theme/colour';
-import { rowHeight } from '../line/lineGeometry';
+import { useBenchLayout } from '../line/benchLayout';
+import { rowY } from '../line/lineGeometry';
 import type { Bench } from '../useBench';
 
 /** Ties stand beside each other in the margin as long as there is room, px apart. */
 const lane = 4;
 const lanes = 3;
 const margin = 15;
-const middle = (index: number) => index * rowHeight + rowHeight / 2;
 
 /** Rules drawn as small ties in the margin between the rows they hold; broken ones are open. */
 export function Ties({ bench, onOpen }: { bench: Bench; onOpen: () => void }) {
   const { dip, rows } = bench;
+  const { rowHeight } = useBenchLayout();
+  const middle = (index: number) => rowY(index, rowHeight);
   const states = useMemo(() => ruleStates(dip, rows), [dip, rows]);
   const ties = states.flatMap(({ rule, over, kept }, at) => {
     if (!over) return [];
