@@ -91,3 +91,16 @@ test.describe('the Bench on a phone', () => {
     await expect(amount(page, 'Water')).toHaveValue('3 tbsp');
   });
 });
+
+test('on a phone each step begins at its top', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 560 });
+  await openSampleBook(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  await page.getByText('step 1 of 10').waitFor();
+  await page.mouse.wheel(0, 900);
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(0);
+  await page.keyboard.press('Space');
+  await page.getByText('step 2 of 10').waitFor();
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBe(0);
+});

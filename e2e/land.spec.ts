@@ -116,3 +116,23 @@ test('a solver that hangs can be stopped, and nothing has changed', async ({ pag
   await page.getByRole('button', { name: 'Land it' }).click();
   await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
 });
+
+test('a word at the head of the line is what the dip is to be, two neighbours both, and again none', async ({
+  page,
+}) => {
+  await openBench(page, 'butter-bean-sage');
+  const words = page.getByRole('group', { name: 'Aim at a word, rested and chilled' });
+  const end = (which: 'from' | 'to') =>
+    page.getByRole('slider', { name: `Target body, rested and chilled, ${which}` });
+  await words.getByRole('button', { name: 'Aim at spreads' }).click();
+  await expect(end('from')).toHaveAttribute('aria-valuenow', '7.5');
+  await expect(end('to')).toHaveAttribute('aria-valuenow', '8.8');
+  await words.getByRole('button', { name: 'Aim at packs' }).click();
+  await expect(end('to')).toHaveAttribute('aria-valuenow', '10.2');
+  await expect(words.getByRole('button', { pressed: true })).toHaveCount(2);
+  await words.getByRole('button', { name: 'Aim at packs' }).click();
+  await words.getByRole('button', { name: 'Aim at packs' }).click();
+  await expect(end('to')).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect(end('to')).toHaveAttribute('aria-valuenow', '10.2');
+});

@@ -130,7 +130,7 @@ test('the odds of landing with spoons, and steadier amounts near by', async ({ p
 test('what leads and what colour it has, and what browns', async ({ page }) => {
   await openBench(page, 'weir-house-green');
   const looks = page.getByRole('region', { name: 'Lead and colour' });
-  await expect(looks).toContainText(/leads, \d+ g in 100 g/);
+  await expect(looks).toContainText(/In the lead: .+, \d+ g in 100 g/);
   await expect(looks).toContainText(/Tomorrow:.*brown.*What helps:/);
   await expect(looks.getByRole('img').first()).toBeVisible();
 });

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
+import { aimAtWord, wordsIn } from '@cobbet/core/mix/aimAtWord';
 import { type Ref, useMemo } from 'react';
 import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
@@ -77,7 +78,13 @@ export function BenchLine({
   return (
     <>
       <Box sx={{ ml: rowsWidth }}>
-        <LineHeader shown={shown} axis={axis} current={wordOf(freshBody)} />
+        <LineHeader
+          shown={shown}
+          axis={axis}
+          current={wordOf(freshBody)}
+          aimed={dip.targets.chilledBody ? wordsIn(dip.targets.chilledBody) : []}
+          onAim={(word) => edits.setTarget('chilledBody', aimAtWord(dip.targets.chilledBody, word))}
+        />
       </Box>
       <Box sx={{ position: 'relative' }}>
         <Box

@@ -7,7 +7,7 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import type { Run } from '@cobbet/core/book/run';
 import { weighedText } from '@cobbet/core/kitchen/devices/weighedIn';
 import { later } from '@/components/later';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useKeys } from '@/components/useKeys';
 import { inNow, useDevices } from '@/devices/deviceStore';
 import { colour } from '@/theme/colour';
@@ -47,10 +47,21 @@ function useAwake() {
   }, []);
 }
 
+/** Another step begins at its top: what was scrolled to belonged to the one before. */
+function useTopOfEach(step: number) {
+  const last = useRef(step);
+  useEffect(() => {
+    if (last.current === step) return;
+    last.current = step;
+    window.scrollTo({ top: 0 });
+  }, [step]);
+}
+
 /** A dip being made: one step, very large, then the check. */
 export function MakeRun({ dip, run }: { dip: Dip; run: Run }) {
   const control = useRun(dip, run);
   useAwake();
+  useTopOfEach(run.step);
   const wide = useMediaQuery<Theme>((theme) => theme.breakpoints.up('lg'), { noSsr: true });
   const checking = run.step >= control.entries.length;
   const logShown = (event: KeyboardEvent) => {

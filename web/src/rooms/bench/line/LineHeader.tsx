@@ -11,20 +11,50 @@ export function LineHeader({
   shown,
   axis,
   current,
+  aimed,
+  onAim,
 }: {
   shown: ShownQuantity;
   axis: LineAxis;
   current: BodyWord | null;
+  /** Words the dip is to be, rested and chilled. */
+  aimed: readonly BodyWord[];
+  onAim: (word: BodyWord) => void;
 }) {
   // on a tablet the words would run into one another; the spoons stay
   const { inHand } = useBenchLayout();
   const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 320;
   return (
-    <Box sx={{ position: 'relative', height: inHand ? 46 : 72 }} aria-hidden>
+    <Box
+      sx={{ position: 'relative', height: inHand ? 46 : 72 }}
+      role="group"
+      aria-label={shown === 'body' ? 'Aim at a word, rested and chilled' : 'The axis'}
+    >
       {axis.ticks.map(({ value, label }) => (
         <Box
           key={label}
+          {...(shown === 'body'
+            ? {
+                ...{
+                  component: 'button',
+                  type: 'button',
+                  'aria-label': `Aim at ${label}`,
+                  'aria-pressed': aimed.includes(label as BodyWord),
+                },
+                ...{
+                  title: `Aim at ${label}, rested and chilled`,
+                  onClick: () => onAim(label as BodyWord),
+                },
+              }
+            : {})}
           sx={{
+            ...{ border: 0, p: 0, m: 0, bgcolor: 'transparent', font: 'inherit', borderRadius: 1 },
+            ...(shown === 'body'
+              ? { cursor: 'pointer', '&:hover': { bgcolor: colour.board } }
+              : {}),
+            boxShadow: aimed.includes(label as BodyWord)
+              ? `inset 0 -3px 0 ${colour.bandEdge}`
+              : 'none',
             position: 'absolute',
             left: axis.x(value),
             bottom: 4,

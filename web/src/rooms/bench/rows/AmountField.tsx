@@ -12,6 +12,10 @@ function focusNext(from: HTMLElement): void {
   (next ?? document.querySelector<HTMLElement>('[data-add-row] input'))?.focus();
 }
 
+/** A long amount is set smaller, so that it is read whole. */
+const sizeOf = ({ length }: string) =>
+  length > 17 ? typeScale.small : length > 12 ? typeScale.note : typeScale.text;
+
 /** An amount as the cook writes it: looks like something to write in, takes anything. */
 export function AmountField({
   label,
@@ -58,7 +62,7 @@ export function AmountField({
       }}
       sx={{
         width: '100%',
-        fontSize: typeScale.text,
+        fontSize: sizeOf(value),
         fontWeight: 700,
         bgcolor: colour.board,
         borderRadius: 1,

@@ -245,6 +245,11 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         '& [data-swap]': { opacity: 0 },
         '&:hover [data-swap], & [data-swap]:focus-visible': { opacity: 1 },
         '@media (hover: none)': { '& [data-swap]': { opacity: 0.75 } },
+        // on a tablet what it is matters more than its mark and its grams
+        '@media (max-width: 899.95px)': {
+          gridTemplateColumns: '24px 112px minmax(0, 1fr) 28px 28px',
+          '& > [data-aside]': { display: 'none' },
+        },
       }}
     >
       <Box
@@ -270,9 +275,12 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         <span>{index + 1}</span>
         <DragIndicator fontSize="small" />
       </Box>
-      {ingredient ? <RoleMark role={ingredient.role} /> : <span />}
+      <Box component="span" data-aside sx={{ display: 'grid' }}>
+        {ingredient && <RoleMark role={ingredient.role} />}
+      </Box>
       {amount}
       <Box
+        data-aside
         sx={{
           fontSize: typeScale.small,
           color: colour.muted,

@@ -65,7 +65,8 @@ export function Looks({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
       <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
         <Dab hex={hex} label={`Colour about ${hex}`} />
         <Box sx={{ fontSize: typeScale.note, lineHeight: 1.4 }}>
-          <strong>{name(lead.ingredient)}</strong> leads, {lead.gPer100g.toFixed(0)} g in 100 g
+          In the lead: <strong>{name(lead.ingredient)}</strong>, {lead.gPer100g.toFixed(0)} g in 100
+          g
           {lead.dilutedBy.length > 0 &&
             `; beside it ${lead.dilutedBy
               .map((one) => `${name(one.ingredient)} ${one.gPer100g.toFixed(0)}`)
