@@ -46,6 +46,7 @@ const phone = { width: 390, height: 844 };
 const views = [
   { name: 'book', size: wide, path: '/' },
   { name: 'bench', size: wide, path: `/bench${hummus}` },
+  { name: 'bench-phone', size: phone, path: `/bench${hummus}` },
   {
     name: 'new-dip',
     size: { width: 1280, height: 1000 },
@@ -151,12 +152,6 @@ const views = [
     },
   },
   {
-    name: 'swaps',
-    size: wide,
-    path: '/trials?swaps',
-    act: (page) => page.getByRole('list', { name: 'Swaps' }).waitFor(),
-  },
-  {
     name: 'trials',
     size: wide,
     path: `/trials${hummus}`,
@@ -215,7 +210,8 @@ const views = [
     path: '/larder',
     act: async (page) => {
       await page.getByRole('textbox', { name: 'Find' }).fill('garlic');
-      await page.getByRole('button', { name: /^Garlic oil, our own/ }).click();
+      const things = page.getByRole('list', { name: 'Ingredients' }).getByRole('button');
+      await things.filter({ hasText: 'Garlic oil, our own' }).click();
       await page.getByRole('form', { name: 'Made now' }).waitFor();
     },
   },
