@@ -104,3 +104,14 @@ test('on a phone each step begins at its top', async ({ page }) => {
   await page.getByText('step 2 of 10').waitFor();
   await expect.poll(() => page.evaluate(() => window.scrollY)).toBe(0);
 });
+
+test('on a phone a day opens on what is next', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openSampleBook(page);
+  await page.goto('/day?plan=regatta-first-day');
+  await expect(page.getByRole('button', { name: 'what next' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(page.getByRole('checkbox').first()).toBeVisible();
+});

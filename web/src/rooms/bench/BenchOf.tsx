@@ -1,30 +1,26 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { madeHere, withoutCircles } from '@cobbet/core/book/madeHere';
-import { madeId } from '@cobbet/core/larder/madeId';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
-import { type Dip, mostRows } from '@cobbet/core/dip/dip';
+import type { Dip } from '@cobbet/core/dip/dip';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
 import { kitMachines } from '@cobbet/core/kitchen/kit';
 import { later } from '@/components/later';
 import { useCallback, useMemo, useState } from 'react';
-import { AddRow } from '@/components/AddRow';
 import { usePrinting } from '@/components/usePrinting';
 import { useWidth } from '@/components/useWidth';
-import { useBook } from '@/store/bookStore';
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { AsidePanel } from './AsidePanel';
 import { rowInQuestion, useAside } from './useAside';
-import { additionEffect } from './additionEffect';
 import { type BenchDialog, BenchDialogs } from './BenchDialogs';
+import { AddHere } from './AddHere';
 import { AtHand } from './AtHand';
+import { WhatASpoonDoes } from './WhatASpoonDoes';
 import { BenchHeader } from './BenchHeader';
 import { BenchLayoutGiven, useBenchLayout, useScreenLayout } from './line/benchLayout';
 import { BenchLine } from './BenchLine';
@@ -32,10 +28,9 @@ import { useBehind } from './base/useBehind';
 import { BenchSide } from './side/BenchSide';
 import { DipCard } from './print/DipCard';
 import type { ShownQuantity } from './line/shownQuantity';
-import { type Bench, useBench } from './useBench';
+import { useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
-import { type BenchEdits, useBenchEdits } from './useBenchEdits';
-import { ruleRows } from './rules/ruleRows';
+import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
@@ -44,9 +39,6 @@ const OpenFillings = later(() =>
   import('./swap/OpenFillings').then(({ OpenFillings }) => OpenFillings),
 );
 const Sheet = later(() => import('./Sheet').then(({ Sheet }) => Sheet));
-const NudgeTable = later(() =>
-  import('@/components/NudgeTable').then(({ NudgeTable }) => NudgeTable),
-);
 
 function HowToStart() {
   return (
@@ -61,72 +53,6 @@ function TrialCount({ trials }: { trials: number }) {
     <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
       {trials === 0 ? 'no trial yet' : `${trials} ${trials === 1 ? 'trial' : 'trials'}`}
     </Box>
-  );
-}
-
-/** Where something is added, with what it would do before it goes in. */
-function AddHere({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
-  const { dip, rows, analysis, kitchen } = bench;
-  const things = useBook(({ book }) => book.things);
-  const dips = useBook(({ book }) => book.dips);
-  const larder = useMemo(
-    () => withoutCircles(kitchen.larder, madeHere({ things, dips }), [madeId(dip.id)]),
-    [kitchen.larder, things, dips, dip.id],
-  );
-  return (
-    <Box sx={{ mt: 1 }}>
-      {rows.length < mostRows ? (
-        <AddRow
-          larder={larder}
-          measures={kitchen.measures}
-          onAdd={edits.add}
-          rules={{
-            rows: ruleRows(rows),
-            onRule: edits.addRule,
-          }}
-          effectOf={(parts) => additionEffect(dip, analysis, kitchen, parts)}
-        />
-      ) : (
-        `A dip holds ${mostRows} additions at most.`
-      )}
-    </Box>
-  );
-}
-
-/** What a spoon of each would do, asked for by its name. */
-function WhatASpoonDoes({
-  bench,
-  open,
-  onOpen,
-  onAdd,
-  onLook,
-  onClose,
-}: {
-  bench: Bench;
-  open: boolean;
-  onOpen: () => void;
-  onAdd: BenchEdits['nudge'];
-  onLook: (nudge: Nudge | null) => void;
-  onClose: () => void;
-}) {
-  if (!open) {
-    return (
-      <Button size="small" onClick={onOpen} sx={{ mt: 1 }}>
-        What would a spoon do?
-      </Button>
-    );
-  }
-  return (
-    <NudgeTable
-      parts={bench.parts}
-      now={bench.analysis}
-      targets={bench.dip.targets}
-      larder={bench.kitchen.larder}
-      conditions={bench.conditions}
-      onAdd={onAdd}
-      onLook={onLook}
-      onClose={onClose}
-    />
   );
 }
 

@@ -1,6 +1,8 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import type { Theme } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Plan } from '@cobbet/core/day/plan';
 import { useState } from 'react';
 import { later } from '@/components/later';
@@ -26,7 +28,9 @@ const ShoppingList = later(() => import('./ShoppingList').then(({ ShoppingList }
 export function DayOf({ plan }: { plan: Plan }) {
   const day = useDay(plan);
   const hasBatches = useBook(({ book }) => book.batches.size > 0);
-  const [view, setView] = useState<DayView>('plan');
+  const inHand = useMediaQuery<Theme>((theme) => theme.breakpoints.down('sm'), { noSsr: true });
+  // by the stove what is next is what is asked
+  const [view, setView] = useState<DayView>(inHand && plan.dips.length > 0 ? 'list' : 'plan');
   const [chosen, setChosen] = useState<string | null>(null);
   const planned = day.day?.plan ?? null;
   const pin = (taskId: string, start: number | null) =>

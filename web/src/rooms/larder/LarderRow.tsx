@@ -5,7 +5,9 @@ import { isMade } from '@cobbet/core/larder/madeId';
 import type { Ingredient } from '@cobbet/core/larder/ingredient';
 import { memo } from 'react';
 import { allergenWord } from '@cobbet/core/larder/allergenWord';
+import { money } from '@/components/money';
 import { RoleMark } from '@/components/RoleMark';
+import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { doubtWord } from './sourceWords';
@@ -26,6 +28,7 @@ export const LarderRow = memo(function LarderRow({
   chosen: boolean;
   onChoose: (id: string) => void;
 }) {
+  const { currency } = useSettings();
   const { id, name, role, allergens, costHintEurPerKg, pieceG, pieceName } = ingredient;
   return (
     <Box
@@ -48,7 +51,7 @@ export const LarderRow = memo(function LarderRow({
           width: '100%',
           cursor: 'pointer',
           display: 'grid',
-          gridTemplateColumns: { xs: '22px 1fr 70px', sm: '22px minmax(0, 1fr) 220px 74px' },
+          gridTemplateColumns: { xs: '22px 1fr 88px', sm: '22px minmax(0, 1fr) 210px 92px' },
           columnGap: 1.5,
           alignItems: 'center',
           px: 0.75,
@@ -117,7 +120,7 @@ export const LarderRow = memo(function LarderRow({
             whiteSpace: 'nowrap',
           }}
         >
-          {costHintEurPerKg > 0 ? `${costHintEurPerKg.toFixed(2)} €/kg` : 'no price'}
+          {costHintEurPerKg > 0 ? `${money(costHintEurPerKg, currency)} / kg` : 'no price'}
         </Box>
       </Box>
     </Box>

@@ -1,6 +1,8 @@
 'use client';
 
-import { createContext, useContext, useSyncExternalStore } from 'react';
+import type { Theme } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { createContext, useContext } from 'react';
 
 /** How the Bench lies: how high a row is, how wide the rows' side is, and whether it is held in a hand. */
 export interface BenchLayout {
@@ -19,22 +21,9 @@ const onTable: BenchLayout = {
 /** Two lines a row, the axis as wide as is left: the line stays one line. */
 const inHand: BenchLayout = { inHand: true, rowHeight: 58, rowsWidth: '56%' };
 
-const narrow = '(max-width: 599.95px)';
-const asks = () => window.matchMedia(narrow);
-
-function subscribe(told: () => void): () => void {
-  const query = asks();
-  query.addEventListener('change', told);
-  return () => query.removeEventListener('change', told);
-}
-
-/** How the Bench lies on this screen; as on a table until that is known. */
+/** How the Bench lies on this screen. */
 export function useScreenLayout(): BenchLayout {
-  const isNarrow = useSyncExternalStore(
-    subscribe,
-    () => asks().matches,
-    () => false,
-  );
+  const isNarrow = useMediaQuery<Theme>((theme) => theme.breakpoints.down('sm'), { noSsr: true });
   return isNarrow ? inHand : onTable;
 }
 

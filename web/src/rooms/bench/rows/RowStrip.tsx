@@ -3,9 +3,7 @@
 import DragIndicator from '@mui/icons-material/DragIndicator';
 import LockOpenOutlined from '@mui/icons-material/LockOpenOutlined';
 import LockOutlined from '@mui/icons-material/LockOutlined';
-import SwapHoriz from '@mui/icons-material/SwapHoriz';
 import Tune from '@mui/icons-material/Tune';
-import WarningAmber from '@mui/icons-material/WarningAmber';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
@@ -19,10 +17,10 @@ import { placeWords } from '@/components/placeWords';
 import { RoleMark } from '@/components/RoleMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { After } from '../line/After';
 import { AmountField } from './AmountField';
 import { useBenchLayout } from '../line/benchLayout';
 import { RowInHand } from './RowInHand';
+import { RowWords } from './RowWords';
 import { shortName } from '@/components/shortName';
 
 /** The amount as the field shows it, and the other way of saying it beside it. */
@@ -77,95 +75,6 @@ export interface RowProps {
   actions: RowActions;
   /** What makes the row one that can be dragged; until that is loaded it moves by key. */
   grip?: Grip;
-}
-
-/** What a row is of, with a mark where it must be minded. */
-function RowName({
-  name,
-  full,
-  minded,
-}: {
-  name: string;
-  full: string | undefined;
-  minded: boolean;
-}) {
-  return (
-    <Box
-      title={full}
-      sx={{
-        fontWeight: 600,
-        fontSize: typeScale.note,
-        overflow: 'hidden',
-        textOverflow: 'ellipsis',
-        whiteSpace: 'nowrap',
-      }}
-    >
-      {minded && (
-        <WarningAmber
-          titleAccess="A caution: see its details"
-          sx={{ fontSize: typeScale.text, mr: 0.5, mb: '-2px', color: colour.caution }}
-        />
-      )}
-      {name}
-    </Box>
-  );
-}
-
-/** What a row is of, how it is prepared or what is wrong with it, and the way to something else. */
-function RowWords({
-  read: { row, ingredient, error },
-  index,
-  name,
-  note,
-  noteId,
-  doubted,
-  minded,
-  onSwap,
-}: {
-  read: ReadRow;
-  index: number;
-  name: string;
-  note: string;
-  noteId: string;
-  doubted: boolean;
-  minded: boolean;
-  onSwap: (rowId: string) => void;
-}) {
-  return (
-    <Box sx={{ minWidth: 0, lineHeight: 1.2, position: 'relative' }}>
-      <RowName name={name} full={ingredient?.name} minded={minded} />
-      <Box
-        id={noteId}
-        title={note}
-        role={error ? 'alert' : undefined}
-        sx={{
-          fontSize: typeScale.small,
-          color: error || doubted ? colour.caution : colour.muted,
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-          whiteSpace: 'nowrap',
-        }}
-      >
-        {note}
-      </Box>
-      <After index={index} />
-      {ingredient && (
-        <IconButton
-          data-swap
-          title="Swap it for something else"
-          size="small"
-          aria-label={`Swap ${name}`}
-          onClick={() => onSwap(row.id)}
-          sx={{
-            ...{ position: 'absolute', right: 0, top: 3, color: colour.accent },
-            ...{ bgcolor: colour.paper, '&:hover': { bgcolor: colour.accentWash } },
-          }}
-        >
-          <SwapHoriz fontSize="small" />
-        </IconButton>
-      )}
-    </Box>
-  );
 }
 
 /** Keys of a row, with Alt: up and down moves it, left and right a measure less or more, H holds it, S swaps it. */
