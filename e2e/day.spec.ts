@@ -17,7 +17,7 @@ test('the regatta’s day is planned back to the evening before, by what it keep
   await expect(chart.getByText('hands', { exact: true })).toBeVisible();
   await expect(chart.getByText('served')).toBeVisible();
   await expect(
-    chart.getByRole('button', { name: /Soak in 3\.5 times.*red kidney/ }).first(),
+    chart.getByRole('button', { name: /Red kidney.*soak in 3\.5 times/ }).first(),
   ).toBeVisible();
   await expect(page.getByText(/in all; (wash up \d times?|nothing to wash)/)).toBeVisible();
   const setup = page.getByRole('region', { name: 'Dips of the day' });
@@ -52,7 +52,9 @@ test('what next is ticked off and kept, in the order of the clock', async ({ pag
   await openRegatta(page);
   await page.getByRole('button', { name: 'what next' }).click();
   const list = page.getByRole('list', { name: 'What next' });
-  await expect(list.getByRole('listitem').first()).toContainText('Sort and rinse: red kidney bean');
+  await expect(list.getByRole('listitem').first()).toContainText(
+    'Red kidney bean, dried: sort and rinse',
+  );
   const times = await list.locator('label > div:nth-child(2)').allTextContents();
   expect(times.length).toBeGreaterThan(40);
   await list.getByRole('checkbox').first().click();

@@ -10,6 +10,10 @@ const coldC = 12;
 /** Flavours even out over an hour; cold takes two. Judgement. */
 const restMin = { room: 60, cold: 120 } as const;
 
+/** What is done to a thing, the thing first: `Onions: peel, slice`. */
+const done = (thing: string, step: string) =>
+  `${thing.charAt(0).toUpperCase()}${thing.slice(1)}: ${step.charAt(0).toLowerCase()}${step.slice(1)}`;
+
 function blendTask(
   { dip, volumeMl, rows, allergens, freeOf }: DayDip,
   kitchen: Kitchen,
@@ -34,7 +38,7 @@ function blendTask(
 /** Steps of a thing made here, one after another, when all that goes into it is ready. */
 function thingTasks(key: string, { name, steps, allergens }: ThingToMake, ready: string[]): Task[] {
   return steps.map((step, i) => ({
-    ...{ id: `${key}/${i}`, dip: key, label: `${step.label}: ${name}` },
+    ...{ id: `${key}/${i}`, dip: key, label: done(name, step.label) },
     after: i === 0 ? ready : [`${key}/${i - 1}`],
     ...{ handsOnMin: step.handsOnMin, waitMin: step.waitMin },
     uses: step.uses as TaskUses,
@@ -62,7 +66,7 @@ export function dayTasks(needs: DayNeeds, plan: Pick<Plan, 'pins'>, kitchen: Kit
       tasks.push({
         id,
         dip: key,
-        label: `${step.label}: ${route.raw.replace(/, bunches$/, '')}`,
+        label: done(route.raw.replace(/, bunches$/, ''), step.label),
         after: last === null ? [] : [last],
         handsOnMin: step.handsOnMin,
         waitMin: step.waitMin,
