@@ -179,3 +179,18 @@ test('a dip in a dip counts as what it is made of, and never goes into itself', 
     'It goes into The same: there it will be missing.',
   );
 });
+
+test('what could be made here is said beside what would be bought for it', async ({ page }) => {
+  await openSampleBook(page);
+  const dip = await dipOf(page, 'Bought', ['300 g canned chickpeas', '20 g garlic confit']);
+  expect(dip).not.toBe('');
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'New day' }).click();
+  await page.getByRole('dialog').getByRole('textbox', { name: 'Name' }).fill('Monday');
+  await page.getByRole('dialog').getByRole('button', { name: 'Start it' }).click();
+  await page.getByRole('combobox', { name: 'Add a dip' }).selectOption({ label: 'Bought' });
+  await page.getByRole('button', { name: 'shopping' }).click();
+  await expect(page.getByRole('region', { name: 'Shopping' })).toContainText(
+    'you make your own: Slow garlic',
+  );
+});

@@ -39,6 +39,7 @@ function Item({
   got,
   cost,
   alsoIn,
+  own,
   onTick,
 }: {
   item: ShoppingItem;
@@ -47,6 +48,8 @@ function Item({
   cost: string;
   /** Other dips that what is left over goes into. */
   alsoIn: readonly string[];
+  /** What is made here and could go in for it; undefined for none. */
+  own: string | undefined;
   onTick: () => void;
 }) {
   const { what, amount, needG, boughtG } = item;
@@ -86,9 +89,28 @@ function Item({
               {over && `${spare.toFixed(0)} g over${others}`}
             </Box>
           )}
+          {own !== undefined && (
+            <Box sx={{ fontSize: typeScale.small, color: colour.accent }}>
+              you make your own: {own}
+            </Box>
+          )}
         </Box>
       </Box>
     </Box>
+  );
+}
+
+/** What is made here, by what it is used as. */
+function useOwn(): ReadonlyMap<string, string> {
+  const things = useBook(({ book }) => book.things);
+  return useMemo(
+    () =>
+      new Map(
+        [...things.values()]
+          .flatMap(({ stays, off }) => (off ? [stays, off] : [stays]))
+          .flatMap(({ like, name, share }) => (share > 0 ? [[like, name] as const] : [])),
+      ),
+    [things],
   );
 }
 
@@ -102,6 +124,7 @@ export function ShoppingList({
   larder: Larder;
   name: string;
 }) {
+  const madeHere = useOwn();
   const house = useInHouse();
   const items = useMemo(() => {
     const there = new Map(house.map(({ ingredientId, massG }) => [ingredientId, massG]));
@@ -190,6 +213,7 @@ export function ShoppingList({
                     got={ticked.has(key)}
                     cost={price?.own === true ? money(price.sum, currency) : ''}
                     alsoIn={alsoIn(item.ingredientId)}
+                    own={madeHere.get(item.ingredientId)}
                     onTick={() => tick(key)}
                   />
                 );
