@@ -21,6 +21,16 @@ async function intoJars(page: Page) {
   await expect(page.getByRole('form', { name: 'tasting jar' })).toBeVisible();
 }
 
+/** Fills what jars there are, and gives their labels. */
+async function jarsToLabel(page: Page) {
+  await intoJars(page);
+  await page
+    .getByRole('form', { name: 'tasting jar' })
+    .getByRole('button', { name: 'Filled' })
+    .click();
+  return page.getByRole('region', { name: 'Labels' });
+}
+
 test('what a dip made goes into jars, is opened, frozen, thrown away, and what is due stands first', async ({
   page,
 }) => {
@@ -72,12 +82,7 @@ test('a weighed yield accounts for what is lost, and is filled once', async ({ p
 test('labels are printed at their true size, from the next free place of a sheet', async ({
   page,
 }) => {
-  await intoJars(page);
-  await page
-    .getByRole('form', { name: 'tasting jar' })
-    .getByRole('button', { name: 'Filled' })
-    .click();
-  const labels = page.getByRole('region', { name: 'Labels' });
+  const labels = await jarsToLabel(page);
   await expect(labels).toContainText('SESAME');
   await expect(labels).toContainText('Use by');
   await labels
@@ -140,12 +145,7 @@ test('a run ends in jars, on a phone without a sideways scroll', async ({ page }
 test('a sheet of labels of one’s own is measured once and kept, and says where it reaches over', async ({
   page,
 }) => {
-  await intoJars(page);
-  await page
-    .getByRole('form', { name: 'tasting jar' })
-    .getByRole('button', { name: 'Filled' })
-    .click();
-  const labels = page.getByRole('region', { name: 'Labels' });
+  const labels = await jarsToLabel(page);
   const sheet = labels.getByRole('combobox', { name: 'Sheet of labels' });
   await sheet.selectOption({ label: 'our own' });
   const own = labels.getByRole('group', { name: 'Our own sheet' });

@@ -1,6 +1,8 @@
-import { type FitsDiet, type Ingredient } from '../larder/ingredient';
+import { allergensOf } from '../dip/analyse';
+import { dietFit } from '../dip/diets';
+import { compositionKeys, type Ingredient } from '../larder/ingredient';
 import type { Hazard, Traits } from '../larder/traits';
-import { mixedHex, pigmentOf } from '../mix/blendColour';
+import { blendColour, pigmentOf } from '../mix/blendColour';
 import type { Part } from '../mix/part';
 import { saturatesOf } from './nutrition';
 import type { Portion } from './splitMass';
@@ -17,47 +19,47 @@ export interface MadeAs {
   keepsDays: number;
 }
 
-/** What heat through and through does away with. */
-const undoneByHeat: readonly Hazard[] = ['raw-in-oil', 'raw-garlic'];
-
-function dietOf(parts: readonly SomePart[], diet: 'vegan' | 'vegetarian'): FitsDiet {
-  const all = parts.map(({ ingredient }) => ingredient[diet]);
-  if (all.includes(false)) return false;
-  return all.includes('check') ? 'check' : true;
-}
+const summed = (parts: readonly SomePart[], of: (ingredient: Ingredient) => number): number =>
+  parts.reduce((sum, { ingredient, massG }) => sum + massG * of(ingredient), 0);
 
 /** Traits that it has of what it is made of, whatever it is used as. */
-function traitsOf(
-  parts: readonly SomePart[],
-  { id, like, keepsDays }: MadeAs,
-  heated: boolean,
-): Partial<Traits> {
+function traitsOf(parts: readonly SomePart[], { id, keepsDays }: MadeAs): Partial<Traits> {
   const inIt = parts.map(({ ingredient }) => ingredient);
-  // what a bought one may hold is known of one's own
-  const ofLike = like.hazards.filter((one) => one !== 'read-label');
-  const hazards = new Set([...inIt.flatMap((one) => one.hazards), ...ofLike]);
-  const garlic = inIt.some((one) => one.hazards.includes('raw-garlic'));
-  const oil = inIt.some(({ role }) => role === 'oil');
-  if (heated) for (const gone of undoneByHeat) hazards.delete(gone);
-  // heat at a hob leaves the spores
-  if (garlic && oil) hazards.add('garlic-in-oil');
-  const days = inIt.flatMap((one) => one.keepsDays ?? []);
   return {
-    ...{
-      kind: id,
-      hazards: [...hazards],
-      keepsDays: Math.min(keepsDays, ...days),
-      stored: 'fridge',
-    },
-    freshRaw: !heated && inIt.some(({ freshRaw }) => freshRaw),
+    ...{ kind: id, stored: 'fridge' },
+    hazards: [...new Set(inIt.flatMap((one) => one.hazards))],
+    keepsDays: Math.min(keepsDays, ...inIt.flatMap((one) => one.keepsDays ?? [])),
+    freshRaw: inIt.some(({ freshRaw }) => freshRaw),
     smoky: inIt.some(({ smoky }) => smoky),
     ...{ bunchG: null, canShare: null, cannedAs: null, cookedAs: null, soldAs: null },
     ...{ boughtReady: false, measuredPacked: false },
   };
 }
 
-const summed = (parts: readonly SomePart[], of: (ingredient: Ingredient) => number): number =>
-  parts.reduce((sum, { ingredient, massG }) => sum + massG * of(ingredient), 0);
+/** What heat through and through does away with, where oil does not shut the air out. */
+const undoneByHeat: readonly Hazard[] = ['raw-in-oil', 'raw-garlic'];
+
+/** Garlic that is moist, however it was made ready: dry it brings nothing into oil that grows. */
+const isMoistGarlic = ({ garlicUnits, waterG }: Ingredient) => garlicUnits > 0.02 && waterG > 20;
+
+/** Hazards of a thing that is no dip: heat takes some, and garlic with oil around it is garlic in oil, heated at a hob or not. */
+function thingHazards(
+  parts: readonly SomePart[],
+  like: Ingredient,
+  heated: boolean,
+): readonly Hazard[] {
+  // what a bought one may hold is known of one's own
+  const ofLike = like.hazards.filter((one) => one !== 'read-label');
+  const hazards = new Set([...parts.flatMap(({ ingredient }) => ingredient.hazards), ...ofLike]);
+  const oilG = summed(parts, ({ role }) => (role === 'oil' ? 1 : 0));
+  const isOilAround = oilG > summed(parts, ({ waterG }) => waterG / 100);
+  if (heated && !isOilAround) for (const gone of undoneByHeat) hazards.delete(gone);
+  if (isOilAround && parts.some(({ ingredient }) => isMoistGarlic(ingredient))) {
+    hazards.delete('raw-garlic');
+    hazards.add('garlic-in-oil');
+  }
+  return [...hazards];
+}
 
 /** What most of the fat came with. */
 function mostOfFat(parts: readonly SomePart[]): Ingredient | undefined {
@@ -68,11 +70,10 @@ function mostOfFat(parts: readonly SomePart[]): Ingredient | undefined {
 /** What stands for it in the larder, whatever it is: nobody sells it, and nobody's table has it. */
 function base({ id, name, like }: MadeAs, parts: readonly SomePart[]): Ingredient {
   const { packageG: _pack, aliases: _aliases, season: _season, measureNote: _note, ...rest } = like;
-  const allergens = [...new Set(parts.flatMap(({ ingredient }) => ingredient.allergens))];
   const { sourceKind: _kind, confidence: _sure, ...one } = rest;
   return {
-    ...{ ...one, id, name, allergens },
-    ...{ vegan: dietOf(parts, 'vegan'), vegetarian: dietOf(parts, 'vegetarian') },
+    ...{ ...one, id, name, allergens: allergensOf(parts) },
+    ...{ vegan: dietFit(parts, 'vegan').fits, vegetarian: dietFit(parts, 'vegetarian').fits },
   };
 }
 
@@ -105,7 +106,9 @@ export function portionIngredient(
     Object.entries(figures).map(([key, grams]: [string, number]) => [key, per100(grams)]),
   );
   return {
-    ...{ ...base(as, parts), ...composition, ...traitsOf(parts, as, heated) },
+    ...{ ...base(as, parts), ...composition, ...traitsOf(parts, as) },
+    hazards: thingHazards(parts, as.like, heated),
+    freshRaw: !heated && parts.some(({ ingredient }) => ingredient.freshRaw),
     ...{ garlicUnits: flavour('garlicUnits'), heatUnits: flavour('heatUnits') },
     ...{ bitterUnits: flavour('bitterUnits'), umamiUnits: flavour('umamiUnits') },
     costHintEurPerKg: cost / massG,
@@ -115,43 +118,31 @@ export function portionIngredient(
   };
 }
 
+/** Figures that a mix has by mass. */
+const byMass = [
+  ...compositionKeys,
+  ...(['garlicUnits', 'heatUnits', 'bitterUnits', 'umamiUnits'] as const),
+  ...(['costHintEurPerKg', 'sesameShare'] as const),
+] as const;
+
 /**
  * A dip as an ingredient of another: in the bowl it counts as exactly what it is made of.
  *
- * @param parts blended and folded in, g > 0 in all
+ * @param parts blended and folded in, each of some mass
  * @param gPerMl as it is measured, with its air
  */
 export function dipIngredient(as: MadeAs, parts: readonly SomePart[], gPerMl: number): Ingredient {
   const massG = parts.reduce((sum, one) => sum + one.massG, 0);
   const of = (key: (ingredient: Ingredient) => number) => summed(parts, key) / massG;
-  const strength = of((one) => pigmentOf(one).strength);
-  const hex = mixedHex(
-    parts.map(({ ingredient, massG: g }) => {
-      const pigment = pigmentOf(ingredient);
-      return { hex: pigment.hex, weight: g * pigment.strength };
-    }),
-  );
+  const averaged = Object.fromEntries(byMass.map((key) => [key, of((one) => one[key])]));
+  const hex = blendColour(parts.map((one) => ({ ...one, place: 'bowl' })));
   return {
-    ...{ ...base(as, parts), ...traitsOf(parts, as, false) },
-    ...{ waterG: of((one) => one.waterG), fatG: of((one) => one.fatG) },
-    ...{ proteinG: of((one) => one.proteinG), starchG: of((one) => one.starchG) },
-    ...{ sugarsG: of((one) => one.sugarsG), fibreG: of((one) => one.fibreG) },
-    ...{
-      saltG: of((one) => one.saltG),
-      acidG: of((one) => one.acidG),
-      ashG: of((one) => one.ashG),
-    },
-    ...{ garlicUnits: of((one) => one.garlicUnits), heatUnits: of((one) => one.heatUnits) },
-    ...{ bitterUnits: of((one) => one.bitterUnits), umamiUnits: of((one) => one.umamiUnits) },
-    costHintEurPerKg: of((one) => one.costHintEurPerKg),
-    sesameShare: of((one) => one.sesameShare),
+    ...{ ...base(as, parts), ...traitsOf(parts, as), ...averaged },
     saturatesG: of(saturatesOf),
     browns: Math.max(0, ...parts.map(({ ingredient }) => ingredient.browns)),
-    pigment: hex === null ? null : { hex, strength },
+    pigment: hex === null ? null : { hex, strength: of((one) => pigmentOf(one).strength) },
     densityGPerMl: gPerMl,
     ...{ pieceName: null, pieceG: null, morePieces: {}, grains: false, fruity: false },
-    madeOf: parts
-      .filter((one) => one.massG > 0)
-      .map((one) => ({ ingredient: one.ingredient, share: one.massG / massG })),
+    madeOf: parts.map((one) => ({ ingredient: one.ingredient, share: one.massG / massG })),
   };
 }

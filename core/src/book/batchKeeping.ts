@@ -91,19 +91,43 @@ export function potKeeping(
   });
 }
 
+/**
+ * How long what is in a pot may be kept, or with null what of a batch is in none, as it stands at a moment. What hangs on a batch is worked
+ * out once, however many pots it has.
+ *
+ * @param all batches there are: how those of one dip kept tells of the others
+ * @param now ms
+ */
+export function keepingAmong(
+  all: readonly Batch[],
+  kitchen: Kitchen,
+  now: number,
+): (batch: Batch, pot: Pot | null) => Keeping {
+  const known = new Map<string, { there: BatchInKitchen; own: number | undefined }>();
+  return (batch, pot) => {
+    const of = known.get(batch.id) ?? {
+      there: batchInKitchen(batch, kitchen),
+      own: ownDays(
+        all.filter(({ id }) => id !== batch.id),
+        batch.dipId,
+      ),
+    };
+    known.set(batch.id, of);
+    return pot
+      ? potKeeping(batch, pot, of.there, of.own, now)
+      : keepingOf(batchFacts(batch, of.there, of.own));
+  };
+}
+
 /** Pots that are there, what is due first at the top; frozen ones last. */
 export function eatFirst(batches: Iterable<Batch>, kitchen: Kitchen, now: number): KeptPot[] {
   const all = [...batches];
-  const found = all.flatMap((batch): KeptPot[] => {
-    const open = batch.pots.filter(({ gone }) => gone === null);
-    if (open.length === 0) return [];
-    const there = batchInKitchen(batch, kitchen);
-    const own = ownDays(
-      all.filter(({ id }) => id !== batch.id),
-      batch.dipId,
-    );
-    return open.map((pot) => ({ batch, pot, keeping: potKeeping(batch, pot, there, own, now) }));
-  });
+  const keepingFor = keepingAmong(all, kitchen, now);
+  const found = all.flatMap((batch) =>
+    batch.pots
+      .filter(({ gone }) => gone === null)
+      .map((pot): KeptPot => ({ batch, pot, keeping: keepingFor(batch, pot) })),
+  );
   const due = ({ keeping }: KeptPot) => keeping.useBy ?? '9999';
   return found.sort(
     (a, b) => due(a).localeCompare(due(b)) || a.batch.code.localeCompare(b.batch.code),

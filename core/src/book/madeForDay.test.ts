@@ -36,7 +36,13 @@ const book = {
 const kitchen = kitchenOf({ larder: larderWithMade(shippedLarder, madeHere(book), 'us') });
 const plan = { dips: [{ dipId: 'green', massG: 600 }], pins: {} };
 const needsOf = (some: Partial<typeof book> = {}) =>
-  dayNeeds(plan, book.dips, kitchen, null, madeForDay({ ...book, ...some }, kitchen.larder));
+  dayNeeds(
+    plan,
+    book.dips,
+    kitchen,
+    null,
+    madeForDay({ ...book, ...some }, kitchen, () => true),
+  );
 
 describe('a day whose dip takes a base and garlic oil', () => {
   const needs = needsOf();
@@ -107,7 +113,7 @@ describe('a day whose dip takes a base and garlic oil', () => {
       book.dips,
       kitchen,
       null,
-      madeForDay(book, kitchen.larder),
+      madeForDay(book, kitchen, () => true),
     );
     const found = both.dips.find(({ dip: one }) => one.id === 'base');
     expect([found?.massG, found?.intoG]).toEqual([expect.closeTo(800, 6), expect.closeTo(500, 6)]);

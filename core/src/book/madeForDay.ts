@@ -1,9 +1,10 @@
 import type { MadeForDay, ThingToMake } from '../day/madeFirst';
+import type { Kitchen } from '../kitchen/kitchen';
 import type { Larder } from '../larder/larder';
 import type { PrepStep, Uses } from '../prepare/route';
 import type { Book } from './book';
 import { batchShare } from './batchYield';
-import { madeReady } from './takeMade';
+import { madeReady, type MayGo } from './takeMade';
 import { madeId, offId } from '../larder/madeId';
 import type { StepPlace, Thing, ThingStep } from './thing';
 
@@ -40,11 +41,13 @@ function toMake(thing: Thing, larder: Larder): ThingToMake {
 /**
  * What a day has to know of what is made here: how, and what of it stands ready.
  *
- * @param larder with what is made here in it
+ * @param kitchen with what is made here in its larder
+ * @param mayGo what of it counts as there
  */
 export function madeForDay(
   { things, dips, batches, trials }: Pick<Book, 'things' | 'dips' | 'batches' | 'trials'>,
-  larder: Larder,
+  { larder }: Kitchen,
+  mayGo: MayGo,
 ): MadeForDay {
   const byProduct = new Map<string, ThingToMake>();
   for (const thing of things.values()) {
@@ -57,7 +60,7 @@ export function madeForDay(
   return {
     thingOf: (id) => byProduct.get(id) ?? null,
     dipOf: (id) => byDip.get(id) ?? null,
-    ready: madeReady(batches.values()),
+    ready: madeReady(batches.values(), mayGo),
     comesOut: (dip) => {
       const share = batchShare(trials.values(), { ...dip, dipId: dip.id }, larder);
       return share.n > 0 ? Math.min(1, share.typical) : 1;

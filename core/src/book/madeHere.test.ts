@@ -1,13 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
 import { part } from '../../test/bowlOf';
 import { dip } from '../../test/bookOf';
-import { endOf, kitchenOf } from '../../test/kitchenOf';
+import { conditionsOf, endOf, kitchenOf } from '../../test/kitchenOf';
 import { ingredient } from '../../test/larderIngredient';
 import { garlicInOil } from '../../test/thingOf';
 import { nutritionOf } from '../batch/nutrition';
 import { plainRow } from '../dip/dip';
 import { readRow } from '../dip/readRow';
 import { shippedLarder } from '../larder/larder';
+import { cautionsFor } from '../safety/cautions';
 import { keepingOf } from '../safety/keeping';
 import { depthOf, holds, larderWithMade, type MadeHere, rowsOfMade } from './madeHere';
 import { madeId, offId } from '../larder/madeId';
@@ -62,6 +63,44 @@ describe('garlic slow in oil', () => {
   });
 });
 
+describe('what oil shuts the air out of', () => {
+  const hazardsOf = (rows: [string, string][], some: Partial<typeof garlicInOil> = {}) => {
+    const thing = {
+      ...garlicInOil,
+      ...some,
+      rows: rows.map(([id, g], i) => plainRow(`${i}`, id, g)),
+    };
+    return withMade({ things: [thing] }).get(offId('garlic'))?.hazards ?? [];
+  };
+  const plain = { ...garlicInOil.off, like: 'olive-oil-extra-virgin' };
+
+  test('is garlic in oil where it was roasted first too', () => {
+    const roasted: [string, string][] = [
+      ['garlic-roasted', '60 g'],
+      ['olive-oil-extra-virgin', '240 g'],
+    ];
+    expect(hazardsOf(roasted, { off: plain })).toEqual(['garlic-in-oil']);
+  });
+
+  test('stays raw in oil, chillies warmed at a hob too', () => {
+    const chillies: [string, string][] = [
+      ['red-chilli-fresh', '40 g'],
+      ['olive-oil-extra-virgin', '240 g'],
+    ];
+    expect(hazardsOf(chillies, { off: plain })).toContain('raw-in-oil');
+  });
+
+  test('is none of a stock with a clove and a spoon of oil in it', () => {
+    const stock: [string, string][] = [
+      ['water', '900 g'],
+      ['garlic-raw', '6 g'],
+      ['olive-oil-extra-virgin', '10 g'],
+    ];
+    const off = { ...garlicInOil.off, like: 'vegetable-stock', kind: 'water' as const };
+    expect(hazardsOf(stock, { off: off as never })).toEqual([]);
+  });
+});
+
 describe('a dip in a dip', () => {
   const larder = withMade({ dips: [base] });
   const whole = larder.get(madeId('base'));
@@ -88,6 +127,31 @@ describe('a dip in a dip', () => {
     expect(whole?.allergens).toEqual(['sesame']);
     expect(whole?.keepsDays).toBe(4);
     expect(whole?.vegan).toBe(true);
+  });
+
+  test('raises the cautions of what is in it and no other: a clove and a spoon of oil are no garlic oil', () => {
+    const rows = [
+      ...base.rows,
+      plainRow('5', 'garlic-raw', '5 g'),
+      plainRow('6', 'olive-oil-extra-virgin', '15 g'),
+    ];
+    const made = withMade({ dips: [{ ...base, rows }] }).get(madeId('base'));
+    if (!made) throw new Error('it is not in the larder');
+    const once = [{ ...part('water', 475), ingredient: made }];
+    const spelt = [
+      ...[part('chickpeas-cooked', 300), part('tahini-hulled', 80), part('water', 70)],
+      ...[part('sea-salt-fine', 5), part('garlic-raw', 5), part('olive-oil-extra-virgin', 15)],
+    ];
+    const ids = (parts: typeof spelt) =>
+      cautionsFor(parts, endOf(parts), conditionsOf()).map(({ id }) => id);
+    expect(ids(once)).toEqual(ids(spelt));
+  });
+
+  test('keeps no longer than is usual, whatever its cook has chosen for it', () => {
+    const long = withMade({ dips: [{ ...base, keepDays: 20 }] }).get(madeId('base'));
+    expect(long?.keepsDays).toBe(4);
+    const short = withMade({ dips: [{ ...base, keepDays: 2 }] }).get(madeId('base'));
+    expect(short?.keepsDays).toBe(2);
   });
 
   test('changes with it, and nothing else is made anew', () => {

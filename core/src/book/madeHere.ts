@@ -7,12 +7,12 @@ import { partOf, readRow } from '../dip/readRow';
 import type { Ingredient } from '../larder/ingredient';
 import type { Larder } from '../larder/larder';
 import { workedIn } from '../mix/conditions';
-import { mixOf, mixVolumeMl } from '../mix/mix';
+import { mixGPerMl, mixOf } from '../mix/mix';
 import type { Part } from '../mix/part';
-import { keptDays } from '../safety/fridgeDays';
+import { fridgeDays, keptDays } from '../safety/fridgeDays';
 import type { Book } from './book';
 import { isMade, madeId, offId } from '../larder/madeId';
-import { isHeated, mostDeep, type Thing } from './thing';
+import { divisionOf, mostDeep, type Thing } from './thing';
 
 /** What of a book goes into its dips: things, and dips that are said to. */
 export interface MadeHere {
@@ -111,12 +111,9 @@ export function thingIngredients(
 ): Ingredient[] {
   const { id, stays, off, keepDays } = thing;
   if (parts.length === 0) return [];
-  const heated = isHeated(thing);
-  const split = splitMass(parts, {
-    ...{ stays: stays.share, heated },
-    off: off && { kind: off.kind, share: off.share },
-  });
-  const how = { divided: off !== null, heated };
+  const division = divisionOf(thing);
+  const split = splitMass(parts, division);
+  const how = { divided: off !== null, heated: division.heated };
   return [
     { as: stays, id: madeId(id), portion: split.stays },
     ...(off && split.off ? [{ as: off, id: offId(id), portion: split.off }] : []),
@@ -131,13 +128,12 @@ export function thingIngredients(
 function dipAsIngredient(dip: Dip, parts: readonly Part[]): Ingredient[] {
   const [heaviest] = [...parts].sort((a, b) => b.massG - a.massG);
   if (!heaviest) return [];
-  const volumeMl = mixVolumeMl(mixOf(parts), workedIn(dip).method);
-  const massG = parts.reduce((sum, part) => sum + part.massG, 0);
   const as = {
     ...{ id: madeId(dip.id), name: dip.name, like: heaviest.ingredient },
-    keepsDays: keptDays(dip, parts),
+    // what its cook has chosen for it lengthens nothing it goes into
+    keepsDays: Math.min(keptDays(dip, parts), fridgeDays(dip.family, parts).usual),
   };
-  return [dipIngredient(as, parts, volumeMl > 0 ? massG / volumeMl : 1)];
+  return [dipIngredient(as, parts, mixGPerMl(mixOf(parts), workedIn(dip).method))];
 }
 
 /**

@@ -3,10 +3,10 @@ import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
 import { conditionsFor } from '../kitchen/kitchen';
 import { figuresOf } from '../mix/figures';
-import { usualMethod } from '../mix/method';
 import { mixOf } from '../mix/mix';
 import { dipMass } from '../mix/part';
 import { type Batch, batchCode } from './batch';
+import { batchInKitchen } from './batchKeeping';
 import type { Trial } from './trial';
 import { trialParts } from './trialParts';
 
@@ -17,7 +17,7 @@ function tastingsOf({ tastes, gates = [] }: Trial): number {
 
 /** What of a trial's bowl did not go on into parts of it, 0–1: parts are batches of their own. */
 export function undivided({ rows, made }: Pick<Trial, 'rows' | 'made'>): number {
-  const whole = rows.reduce((sum, { massG, place }) => sum + (place === 'top' ? 0 : massG), 0);
+  const whole = dipMass(rows);
   const into = (made?.events ?? []).flatMap((event) =>
     event.kind === 'divided' ? event.into : [],
   );
@@ -79,10 +79,9 @@ export function batchAccounted(
   kitchen: Kitchen,
   known: { weighedG?: number; seen?: Partial<Record<SeenCause, number>> },
 ): Batch {
-  const { rows, inG, dipId, machineId, losses: before, tastings = 1 } = batch;
-  const parts = trialParts(rows, kitchen.larder);
-  const making = { dipId, method: usualMethod, machineId, servedAtC: 5 };
-  const { freshBody } = figuresOf(mixOf(parts), conditionsFor(making, kitchen));
+  const { inG, losses: before, tastings = 1 } = batch;
+  const { parts, conditions } = batchInKitchen(batch, kitchen);
+  const { freshBody } = figuresOf(mixOf(parts), conditions);
   const told = before.flatMap(({ cause, g }) =>
     (seenCauses as readonly LossCause[]).includes(cause) ? [[cause, g] as const] : [],
   );

@@ -5,7 +5,7 @@ import { kitchenOf } from '../../test/kitchenOf';
 import { shippedLarder } from '../larder/larder';
 import { type Batch, leftIn, unpotted } from './batch';
 import { larderWithMade } from './madeHere';
-import { madeReady, takeMade, usesOf } from './takeMade';
+import { type MayGo, madeReady, takeMade, usesOf, withinItsDay } from './takeMade';
 import { offId } from '../larder/madeId';
 import { expectedYield, thingBatches } from './thingBatch';
 
@@ -25,6 +25,7 @@ const made = (
     { madeOn, madeAt: `${madeOn}T09:00:00.000Z` },
     new Set(['SGO-1206-1']),
   );
+const anyTime: MayGo = (_batch, pot) => pot?.place !== 'freezer';
 const oilRow = (massG: number) => [{ ingredientId: offId('garlic'), massG }];
 const left = (batches: readonly Batch[]) =>
   batches.reduce(
@@ -58,7 +59,7 @@ describe('what goes into a dip', () => {
   const young = made('2026-06-11', ['c2', 'o2']);
 
   test('is taken out of the oldest first, then the next, and never of another thing', () => {
-    const changed = takeMade([...young, ...old], oilRow(250), '2026-06-12', 'trial');
+    const changed = takeMade([...young, ...old], oilRow(250), '2026-06-12', 'trial', anyTime);
     expect(changed.map(({ id }) => id)).toEqual(['o1', 'o2']);
     const [first, second] = changed;
     expect(first?.pots[0]?.gone).toEqual({ how: 'used', on: '2026-06-12', why: '' });
@@ -67,7 +68,7 @@ describe('what goes into a dip', () => {
   });
 
   test('is kept with its dates, for what it went into', () => {
-    const changed = takeMade(old, oilRow(20), '2026-06-12', 'trial');
+    const changed = takeMade(old, oilRow(20), '2026-06-12', 'trial', anyTime);
     const uses = usesOf([...changed, ...young], 'trial', kitchen);
     expect(uses).toEqual([
       { name: 'Garlic oil, ours', code: 'GOO-0906-1', madeOn: '2026-06-09', fridgeDays: 4 },
@@ -80,9 +81,9 @@ describe('what goes into a dip', () => {
       ...batch,
       pots: batch.pots.map((pot) => ({ ...pot, place: 'freezer' as const })),
     }));
-    expect(takeMade(frozen, oilRow(20), '2026-06-12', 't')).toEqual([]);
-    expect(madeReady(frozen).size).toBe(0);
-    const all = takeMade(old, oilRow(900), '2026-06-12', 't');
+    expect(takeMade(frozen, oilRow(20), '2026-06-12', 't', anyTime)).toEqual([]);
+    expect(madeReady(frozen, anyTime).size).toBe(0);
+    const all = takeMade(old, oilRow(900), '2026-06-12', 't', anyTime);
     expect(left(all)).toBeCloseTo(0, 6);
   });
 
@@ -96,7 +97,10 @@ describe('what goes into a dip', () => {
         const had = left(batches);
         takes.forEach((g, i) => {
           const changed = new Map(
-            takeMade(batches, oilRow(g), '2026-06-12', `t${i}`).map((one) => [one.id, one]),
+            takeMade(batches, oilRow(g), '2026-06-12', `t${i}`, anyTime).map((one) => [
+              one.id,
+              one,
+            ]),
           );
           batches = batches.map((one) => changed.get(one.id) ?? one);
         });
@@ -108,5 +112,22 @@ describe('what goes into a dip', () => {
         for (const off of inPots) expect(Math.abs(off)).toBeLessThan(1e-6);
       }),
     );
+  });
+
+  test('is not taken out of what is past its day, nor does that stand ready', () => {
+    const all = [...old, ...young];
+    // four days from the 9th and from the 11th
+    const on = (today: string) => withinItsDay(all, kitchen, Date.parse(`${today}T10:00`), today);
+    const ids = (today: string) =>
+      takeMade(all, oilRow(20), today, 't', on(today)).map(({ id }) => id);
+    expect([ids('2026-06-13'), ids('2026-06-14'), ids('2026-06-16')]).toEqual([['o1'], ['o2'], []]);
+    expect(madeReady(all, on('2026-06-14')).get(offId('garlic'))).toBeCloseTo(234, 6);
+    expect(madeReady(all, on('2026-06-16')).size).toBe(0);
+    const stoodOut = young.map((batch) => ({
+      ...batch,
+      pots: batch.pots.map((pot) => ({ ...pot, outMin: 300 })),
+    }));
+    const mayGo = withinItsDay(stoodOut, kitchen, Date.parse('2026-06-12T10:00'), '2026-06-12');
+    expect(madeReady(stoodOut, mayGo).size).toBe(0);
   });
 });

@@ -1,7 +1,6 @@
 import type { Kitchen } from '../kitchen/kitchen';
-import { keepingOf } from '../safety/keeping';
 import { type Batch, leftIn, type Pot, unpotted } from './batch';
-import { batchFacts, batchInKitchen } from './batchKeeping';
+import { keepingAmong } from './batchKeeping';
 import { isMade, madeId } from '../larder/madeId';
 import type { TrialRow } from './trialRow';
 
@@ -12,12 +11,35 @@ export const productOf = ({ thing, dipId }: Pick<Batch, 'thing' | 'dipId'>): str
 /** Less than this is none, g. */
 const leastG = 0.05;
 
-/** g of each thing made here that stand ready, by larder id; what is frozen is not ready. */
-export function madeReady(batches: Iterable<Batch>): Map<string, number> {
+/** Whether something of a batch may still go into a dip: one of its pots, or with null what is in none. */
+export type MayGo = (batch: Batch, pot: Pot | null) => boolean;
+
+/**
+ * What may go into a dip: not what is frozen, and nothing past its day.
+ *
+ * @param now ms
+ * @param today local date
+ */
+export function withinItsDay(
+  batches: Iterable<Batch>,
+  kitchen: Kitchen,
+  now: number,
+  today: string,
+): MayGo {
+  const keepingFor = keepingAmong([...batches], kitchen, now);
+  return (batch, pot) => {
+    const { useBy } = keepingFor(batch, pot);
+    return pot?.place !== 'freezer' && useBy !== null && useBy >= today;
+  };
+}
+
+/** g of each thing made here that stand ready, by larder id. */
+export function madeReady(batches: Iterable<Batch>, mayGo: MayGo): Map<string, number> {
   const found = new Map<string, number>();
   for (const batch of batches) {
-    const ready = batch.pots.filter(({ place }) => place !== 'freezer');
-    const g = unpotted(batch) + ready.reduce((sum, pot) => sum + leftIn(pot), 0);
+    const there = batch.pots.filter((pot) => leftIn(pot) > 0 && mayGo(batch, pot));
+    const loose = unpotted(batch) > leastG && mayGo(batch, null) ? unpotted(batch) : 0;
+    const g = loose + there.reduce((sum, pot) => sum + leftIn(pot), 0);
     if (g > leastG) found.set(productOf(batch), (found.get(productOf(batch)) ?? 0) + g);
   }
   return found;
@@ -35,10 +57,14 @@ const openFirst = (a: Pot, b: Pot) =>
   Number(b.openedOn !== undefined) - Number(a.openedOn !== undefined) || leftIn(a) - leftIn(b);
 
 /** Takes up to so much out of a batch: out of its pots, then of what is in none yet. */
-function takenFrom(batch: Batch, { g, on, into }: Wanted): { batch: Batch; g: number } {
+function takenFrom(
+  batch: Batch,
+  { g, on, into }: Wanted,
+  mayGo: MayGo,
+): { batch: Batch; g: number } {
   let wanted = g;
   const takes = new Map<string, number>();
-  for (const pot of batch.pots.filter(({ place }) => place !== 'freezer').sort(openFirst)) {
+  for (const pot of batch.pots.filter((one) => mayGo(batch, one)).sort(openFirst)) {
     const some = Math.min(wanted, leftIn(pot));
     if (some > leastG) takes.set(pot.id, some);
     wanted -= Math.max(0, some);
@@ -51,7 +77,7 @@ function takenFrom(batch: Batch, { g, on, into }: Wanted): { batch: Batch; g: nu
     const empty = leftIn(next) < leastG;
     return empty ? { ...next, gone: { how: 'used', on, why: '' } } : next;
   });
-  const straight = Math.min(wanted, unpotted(batch));
+  const straight = mayGo(batch, null) ? Math.min(wanted, unpotted(batch)) : 0;
   if (straight > leastG) {
     wanted -= straight;
     pots.push({
@@ -69,6 +95,7 @@ function takenFrom(batch: Batch, { g, on, into }: Wanted): { batch: Batch; g: nu
  *
  * @param on local date
  * @param into id of what it goes into
+ * @param mayGo what is taken at all
  * @returns batches that changed
  */
 export function takeMade(
@@ -76,6 +103,7 @@ export function takeMade(
   rows: readonly Pick<TrialRow, 'ingredientId' | 'massG'>[],
   on: string,
   into: string,
+  mayGo: MayGo,
 ): Batch[] {
   const wanted = new Map<string, number>();
   for (const { ingredientId, massG } of rows) {
@@ -85,7 +113,7 @@ export function takeMade(
   return oldest.flatMap((batch) => {
     const g = wanted.get(productOf(batch)) ?? 0;
     if (g < leastG) return [];
-    const taken = takenFrom(batch, { g, on, into });
+    const taken = takenFrom(batch, { g, on, into }, mayGo);
     wanted.set(productOf(batch), g - taken.g);
     return taken.g > 0 ? [taken.batch] : [];
   });
@@ -93,11 +121,12 @@ export function takeMade(
 
 /** What of things made here went into something, with the dates they keep. */
 export function usesOf(batches: Iterable<Batch>, into: string, kitchen: Kitchen): Batch['uses'] {
-  return [...batches].flatMap((batch) => {
-    const went = batch.pots.some(({ taken = [] }) => taken.some((one) => one.into === into));
-    if (!went) return [];
-    const { name, code, madeOn } = batch;
-    const { fridgeDays } = keepingOf(batchFacts(batch, batchInKitchen(batch, kitchen), undefined));
-    return [{ name, code, madeOn, fridgeDays }];
-  });
+  const all = [...batches];
+  const keepingFor = keepingAmong(all, kitchen, 0);
+  return all
+    .filter(({ pots }) => pots.some(({ taken = [] }) => taken.some((one) => one.into === into)))
+    .map((batch) => {
+      const { name, code, madeOn } = batch;
+      return { name, code, madeOn, fridgeDays: keepingFor(batch, null).fridgeDays };
+    });
 }

@@ -1,4 +1,4 @@
-import type { OffKind } from '../batch/splitMass';
+import type { Division, OffKind } from '../batch/splitMass';
 import type { Row } from '../dip/dip';
 
 /** One of what a made thing gives. */
@@ -45,3 +45,10 @@ export const mostDeep = 5;
 /** Whether it is heated through. */
 export const isHeated = ({ steps }: Pick<Thing, 'steps'>): boolean =>
   steps.some(({ on }) => on === 'hob' || on === 'oven');
+
+/** How a making of it is divided. */
+export const divisionOf = ({ stays, off, steps }: Thing): Division => ({
+  stays: stays.share,
+  off: off && { kind: off.kind, share: off.share },
+  heated: isHeated({ steps }),
+});

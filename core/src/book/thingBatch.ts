@@ -3,7 +3,7 @@ import { readRow } from '../dip/readRow';
 import type { Kitchen } from '../kitchen/kitchen';
 import { type Batch, batchCode, type Pot } from './batch';
 import { madeId, offId } from '../larder/madeId';
-import { isHeated, type Thing } from './thing';
+import { divisionOf, isHeated, type Thing } from './thing';
 import { trialParts, trialRowOf } from './trialParts';
 import type { TrialRow } from './trialRow';
 
@@ -33,10 +33,7 @@ export function expectedYield(
   const parts = trialParts(thingRows(thing, kitchen, factor), kitchen.larder);
   const inG = parts.reduce((sum, { massG }) => sum + massG, 0);
   if (!(inG > 0)) return { inG: 0, staysG: 0, offG: 0 };
-  const { stays, off } = splitMass(parts, {
-    ...{ stays: thing.stays.share, heated: isHeated(thing) },
-    off: thing.off && { kind: thing.off.kind, share: thing.off.share },
-  });
+  const { stays, off } = splitMass(parts, divisionOf(thing));
   return { inG, staysG: stays.massG, offG: off?.massG ?? 0 };
 }
 

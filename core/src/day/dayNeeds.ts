@@ -97,8 +97,7 @@ function overOf({ thing, inG, taken }: DayThing): Leftover[] {
 }
 
 function dayDip(
-  { dip, massG, intoG, waiting }: DayMass,
-  comesOut: number,
+  { dip, massG, comesOut, intoG, waiting }: DayMass,
   dips: ReadonlyMap<string, Dip>,
   kitchen: Kitchen,
 ): DayDip {
@@ -137,7 +136,7 @@ export function dayNeeds(
   });
   const all = unfold(wanted, kitchen, made);
   const found: DayNeeds = {
-    dips: all.dips.map((one) => dayDip(one, made.comesOut(one.dip), dips, kitchen)),
+    dips: all.dips.map((one) => dayDip(one, dips, kitchen)),
     ...{ preps: [], things: all.things, bought: [], leftovers: [], problems: all.problems },
   };
   for (const { read, massG, of } of all.rows) {

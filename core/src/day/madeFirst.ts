@@ -61,6 +61,8 @@ export interface DayThing {
 export interface DayMass {
   dip: Dip;
   massG: number;
+  /** What of what goes in comes out of the machine, 0–1. */
+  comesOut: number;
   /** g of it that go into other dips. */
   intoG: number;
   /** Ids of the dips that wait for it. */
@@ -117,8 +119,11 @@ export function unfold(
   const makeDip = (dip: Dip, massG: number, into: string | null) => {
     const bowl = bowlOfRows(dip, kitchen);
     for (const problem of bowl.problems) problems.add(`${dip.name}: ${problem}`);
-    const factor = bowl.massG > 0 ? massG / comesOut(dip) / bowl.massG : 0;
-    const known: DayMass = dips.get(dip.id) ?? { dip, massG: 0, intoG: 0, waiting: [] };
+    const known: DayMass = dips.get(dip.id) ?? {
+      ...{ dip, massG: 0, intoG: 0, waiting: [] },
+      comesOut: comesOut(dip),
+    };
+    const factor = bowl.massG > 0 ? massG / known.comesOut / bowl.massG : 0;
     known.massG += massG;
     if (into !== null) {
       known.intoG += massG;

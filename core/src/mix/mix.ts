@@ -67,3 +67,9 @@ export function blendedMass({ blended }: Mix): number {
 export function mixVolumeMl({ blended, all }: Mix, method: WarmMethod): number {
   return volumeMl(all) + (volumeMl(blended) * heldAirPct(method)) / 100;
 }
+
+/** What a mix weighs as it is measured, with its air, g/ml; as water while there is none. */
+export function mixGPerMl(mix: Mix, method: WarmMethod): number {
+  const ml = mixVolumeMl(mix, method);
+  return ml > 0 ? massOf(mix) / ml : 1;
+}

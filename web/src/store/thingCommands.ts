@@ -1,6 +1,6 @@
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { type Change, put, remove } from '@cobbet/core/book/change';
-import { takeMade, usesOf } from '@cobbet/core/book/takeMade';
+import { takeMade, usesOf, withinItsDay } from '@cobbet/core/book/takeMade';
 import type { Thing } from '@cobbet/core/book/thing';
 import { thingBatches, type ThingMade, thingRows } from '@cobbet/core/book/thingBatch';
 import { newThing, withFreeNames } from '@cobbet/core/book/thingKinds';
@@ -50,7 +50,8 @@ export function thingMadeNow(id: string, made: ThingMade): Promise<boolean> {
     const [first, second] = [newId(), newId()];
     const day = { madeAt: now(), madeOn: today() };
     const rows = thingRows(thing, kitchen, made.factor);
-    const taken = takeMade(book.batches.values(), rows, day.madeOn, first);
+    const mayGo = withinItsDay(book.batches.values(), kitchen, Date.now(), day.madeOn);
+    const taken = takeMade(book.batches.values(), rows, day.madeOn, first, mayGo);
     const codes = new Set([...book.batches.values()].map(({ code }) => code));
     const uses = usesOf(taken, first, kitchen);
     const batches = thingBatches(thing, made, kitchen, [first, second], day, codes, uses);

@@ -7,7 +7,7 @@ import { finishRun } from '@cobbet/core/book/run';
 import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { nextTrialNumber, type Trial } from '@cobbet/core/book/trial';
-import { takeMade } from '@cobbet/core/book/takeMade';
+import { takeMade, withinItsDay } from '@cobbet/core/book/takeMade';
 import { useBook } from './bookStore';
 import { newId } from './commands';
 import { today } from './today';
@@ -27,7 +27,8 @@ export async function completeRun(runId: string): Promise<string> {
     const expected = dip && expectedOf(settled, dip, kitchen);
     const trial = finishRun(settled, id, number, now(), expected);
     const next = run.changeNext.trim();
-    const taken = takeMade(book.batches.values(), trial.rows, today(), id);
+    const mayGo = withinItsDay(book.batches.values(), kitchen, Date.now(), today());
+    const taken = takeMade(book.batches.values(), trial.rows, today(), id, mayGo);
     return [
       put('trials', trial),
       ...taken.map((batch) => put('batches', batch)),

@@ -1,6 +1,7 @@
 'use client';
 
 import { eatFirst, type KeptPot } from '@cobbet/core/book/batchKeeping';
+import { type MayGo, withinItsDay } from '@cobbet/core/book/takeMade';
 import { useMemo } from 'react';
 import { useBook } from './bookStore';
 import { today } from './today';
@@ -8,6 +9,17 @@ import { useKitchen } from './useKitchen';
 
 /** Minutes are counted from when the room was opened: a list that moves under a finger is no list. */
 const startedAt = () => Date.now();
+
+/** What of everything made may still go into a dip. */
+export function useMayGo(): MayGo {
+  const batches = useBook(({ book }) => book.batches);
+  const kitchen = useKitchen();
+  const day = today();
+  return useMemo(
+    () => withinItsDay(batches.values(), kitchen, startedAt(), day),
+    [batches, kitchen, day],
+  );
+}
 
 /** Everything made that is still there, what is due first at the top. */
 export function useMade(): KeptPot[] {

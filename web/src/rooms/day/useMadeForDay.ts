@@ -3,7 +3,8 @@
 import { madeForDay } from '@cobbet/core/book/madeForDay';
 import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
-import { useLarder } from '@/store/useKitchen';
+import { useKitchen } from '@/store/useKitchen';
+import { useMayGo } from '@/store/useMade';
 
 /** What a day knows of what is made here, and of what stands ready. */
 export function useMadeForDay() {
@@ -11,9 +12,10 @@ export function useMadeForDay() {
   const dips = useBook(({ book }) => book.dips);
   const batches = useBook(({ book }) => book.batches);
   const trials = useBook(({ book }) => book.trials);
-  const larder = useLarder();
+  const kitchen = useKitchen();
+  const mayGo = useMayGo();
   return useMemo(
-    () => madeForDay({ things, dips, batches, trials }, larder),
-    [things, dips, batches, trials, larder],
+    () => madeForDay({ things, dips, batches, trials }, kitchen, mayGo),
+    [things, dips, batches, trials, kitchen, mayGo],
   );
 }

@@ -6,7 +6,7 @@ import { fillContainers } from '@cobbet/core/batch/fills';
 import { type Batch, unpotted } from '@cobbet/core/book/batch';
 import type { BatchInKitchen } from '@cobbet/core/book/batchKeeping';
 import type { KeptContainer } from '@cobbet/core/book/container';
-import { massOf, mixOf, mixVolumeMl } from '@cobbet/core/mix/mix';
+import { mixGPerMl, mixOf } from '@cobbet/core/mix/mix';
 import { useMemo, useState } from 'react';
 import { CheckLine } from '@/components/CheckLine';
 import { Panel } from '@/components/Panel';
@@ -114,11 +114,7 @@ export function FillPots({ batch, there }: { batch: Batch; there: BatchInKitchen
   const containers = useBook(({ book }) => book.containers);
   const [open, setOpen] = useState(false);
   const leftG = unpotted(batch);
-  const gPerMl = useMemo(() => {
-    const mix = mixOf(there.parts);
-    const ml = mixVolumeMl(mix, there.conditions.method);
-    return ml > 0 ? massOf(mix) / ml : 1;
-  }, [there]);
+  const gPerMl = useMemo(() => mixGPerMl(mixOf(there.parts), there.conditions.method), [there]);
   const kinds = [...containers.values()].sort((a, b) => b.ml - a.ml);
   const done = leftG < 1;
   return (

@@ -7,6 +7,7 @@ import { madeReady } from '@cobbet/core/book/takeMade';
 import { madeId, offId } from '@cobbet/core/larder/madeId';
 import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
+import { useMayGo } from '@/store/useMade';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -62,7 +63,8 @@ export function MadeShelf({
   const dips = useBook(({ book }) => book.dips);
   const batches = useBook(({ book }) => book.batches);
   const here = useMemo(() => madeHere({ things, dips }), [things, dips]);
-  const ready = useMemo(() => madeReady(batches.values()), [batches]);
+  const mayGo = useMayGo();
+  const ready = useMemo(() => madeReady(batches.values(), mayGo), [batches, mayGo]);
   const left = (id: string) => {
     const g = ready.get(id);
     return g === undefined ? '' : `, ${g.toFixed(0)} g there`;
