@@ -26,7 +26,7 @@ const spellings: Record<Exclude<Unit, 'piece'>, string> = {
   grind: 'grind grinds twist twists',
   grating: 'grating gratings',
   drop: 'drop drops',
-  handful: 'handful handfuls',
+  handful: 'handful handfuls fistful fistfuls',
   can: 'can cans tin tins',
   bunch: 'bunch bunches',
 };

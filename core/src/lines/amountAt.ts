@@ -1,7 +1,7 @@
 import type { Fill, Measure } from '../amounts/amount';
 import { fillFactor } from '../amounts/measureInGrams';
 import { readNumber } from '../amounts/readNumber';
-import { unitOf } from '../amounts/unitWords';
+import { fillWords, unitOf } from '../amounts/unitWords';
 import type { LineWords } from './lineWords';
 import { containers, countWords, littleWords, lotWords, openWords } from './measureWords';
 import { type NumberSpan, numberSpan, shareAfter } from './numberSpan';
@@ -62,7 +62,7 @@ function pastLead({ tokens, lower, stems }: LineWords, at: number) {
     } else if (['more', 'another'].includes(word) && !readNumber(tokens, start + 1)) break;
     else if (comparing.has(word) && !comparedBy.has(lower[start - 1] ?? '')) continue;
     else if (lessWords.has(word)) fill = 'scant';
-    else if (moreWords.has(word)) fill ??= 'generous';
+    else if (moreWords.has(word)) fill ??= fillWords[word] ?? 'generous';
   }
   return { start, fill };
 }

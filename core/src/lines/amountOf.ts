@@ -139,6 +139,10 @@ export function amountOf(
   );
   const [first, second] = all;
   if (!first) return { open: true };
+  const unknown = unknownMeasure(words, segment, first);
+  if (unknown !== null) {
+    return { problem: `“${unknown}” is no measure known here: how much is it?` };
+  }
   if (first.broken) return { problem: 'That divides by nothing: how much is it?' };
   const packageWord =
     words.stems.slice(segment.from, segment.to).find((word) => containers.has(word)) ?? '';
@@ -209,6 +213,17 @@ export function amountOf(
   if (best.kind === 'container') return { settled, doubt: `How much is in the ${packageWord}?` };
   if (best.vague !== undefined) return { settled, doubt: `How much is a ${best.vague}?` };
   return { settled };
+}
+
+/** `2 blorps of rocket`: so many of a word that is no measure, and not so many of the food; null where that is not said. */
+function unknownMeasure(
+  { tokens, lower }: LineWords,
+  { food }: Segment,
+  { kind, next }: SaidAmount,
+): string | null {
+  const isMeant = kind === 'count' && next + 2 === food.from && lower[next + 1] === 'of';
+  const token = tokens[next];
+  return isMeant && token?.kind === 'word' ? token.text : null;
 }
 
 /** `feta 150`: a bare number after what isn't counted is grams. */

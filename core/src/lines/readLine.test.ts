@@ -265,6 +265,27 @@ describe('where it goes, and whether', () => {
 });
 
 describe('what is not sure is asked about', () => {
+  test('a measure nobody knows is asked about, and is never so many of the food', () => {
+    for (const line of ['two blorps of rocket', '3 schmears of tahini']) {
+      const { parts, ask } = read(line);
+      expect([line, parts, ask.map(({ why }) => why)]).toEqual([
+        line,
+        [],
+        [expect.stringMatching(/^“(blorps|schmears)” is no measure known here/)],
+      ]);
+    }
+    expect(only('2 leaves of basil').amount).toBe('2 leaves');
+  });
+
+  test('a spoon without a figure is one, and a fistful is a handful', () => {
+    expect(only('tsp cumin').massG).toBeCloseTo(only('1 tsp cumin').massG, 9);
+    expect(only('heaped tsp smoked paprika').massG).toBeCloseTo(
+      only('1 heaped tsp smoked paprika').massG,
+      9,
+    );
+    expect(only('two fistfuls of rocket').massG).toBe(only('2 handfuls rocket').massG);
+  });
+
   test.each([
     '2 tsp tomato ketchup',
     '1 tsp celery salt',

@@ -49,7 +49,7 @@ export function unitSpan({ tokens, lower, stems }: LineWords, at: number): UnitS
 }
 
 const unnumbered = new Set<Measure['unit']>(
-  'pinch dash splash drizzle glug squeeze grind grating drop handful bunch'.split(
+  'pinch dash splash drizzle glug squeeze grind grating drop handful bunch tbsp dsp tsp'.split(
     ' ',
   ) as Measure['unit'][],
 );

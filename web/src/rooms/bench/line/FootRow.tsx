@@ -77,15 +77,27 @@ export function FootRow({
             ? 'not yet a paste'
             : `${sd >= guessFrom ? 'a guess: ' : ''}body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
           {' · '}
-          <Box
-            component="span"
-            sx={{
-              color: band ? (inside ? colour.bandEdge : colour.caution) : colour.muted,
-              fontWeight: band ? 600 : 400,
-            }}
-          >
-            {targetText(body, band)}
-          </Box>
+          {inHand && !band ? (
+            // beside the words: over a short axis it would lie on the line
+            <Button
+              size="small"
+              onClick={aim}
+              aria-label={`Set a ${name.toLowerCase()}`}
+              sx={{ p: 0, minWidth: 0, minHeight: 24, verticalAlign: 'baseline' }}
+            >
+              aim here
+            </Button>
+          ) : (
+            <Box
+              component="span"
+              sx={{
+                color: band ? (inside ? colour.bandEdge : colour.caution) : colour.muted,
+                fontWeight: band ? 600 : 400,
+              }}
+            >
+              {targetText(body, band)}
+            </Box>
+          )}
         </Box>
       </Box>
       <Box sx={{ position: 'absolute', left: axisLeft, right: 0, top: 0, bottom: 0 }}>
@@ -111,7 +123,7 @@ export function FootRow({
               <Close fontSize="inherit" />
             </IconButton>
           </>
-        ) : (
+        ) : inHand ? null : (
           <Button
             size="small"
             onClick={aim}
