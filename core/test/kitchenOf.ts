@@ -1,6 +1,7 @@
 import { defaultKit } from '../src/kitchen/kit';
 import type { Kitchen } from '../src/kitchen/kitchen';
 import { shippedLarder } from '../src/larder/larder';
+import { type ServedAs, servedMoment } from '../src/mix/bodyMoments';
 import type { Conditions } from '../src/mix/conditions';
 import { priorCorrection } from '../src/mix/correction';
 import { type Figures, figuresOf } from '../src/mix/figures';
@@ -13,12 +14,17 @@ import { calibrate } from '../src/readings/calibrate';
 /** Everyday conditions in a kitchen that has read nothing yet. */
 export function conditionsOf({
   method = usualMethod,
+  servedAtC = 5,
+  servedAfterMin,
   ...extra
-}: Partial<Omit<Conditions, 'method'>> & { method?: Method } = {}): Conditions {
+}: Partial<Omit<Conditions, 'method'> & ServedAs> & { method?: Method } = {}): Conditions {
   return {
     method: { blendC: usualBlendC, ...method },
     blending: usualBlending,
-    servedAtC: 5,
+    served: servedMoment({
+      servedAtC,
+      ...(servedAfterMin === undefined ? {} : { servedAfterMin }),
+    }),
     measures: 'us',
     correction: priorCorrection,
     ...extra,

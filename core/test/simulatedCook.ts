@@ -1,3 +1,4 @@
+import { servedMoment } from '../src/mix/bodyMoments';
 import { usualBlending } from '../src/mix/blending';
 import { usualBlendC, usualMethod } from '../src/mix/method';
 import { bodyWord } from '../src/mix/bodyWords';
@@ -106,7 +107,7 @@ export function simulatedCook(seed: number, larder: Larder, solver: LinearSolver
   const conditions = {
     method,
     blending: usualBlending,
-    servedAtC: dip.servedAtC,
+    served: servedMoment(dip),
     measures: 'us' as const,
   };
   const really = (parts: readonly Part[]) =>

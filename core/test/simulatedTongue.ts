@@ -7,6 +7,7 @@ import type { Ingredient } from '../src/larder/ingredient';
 import type { Larder } from '../src/larder/larder';
 import type { LinearSolver } from '../src/landing/linearProgram';
 import { bodyWord, wordMiddle } from '../src/mix/bodyWords';
+import { servedMoment } from '../src/mix/bodyMoments';
 import { usualBlending } from '../src/mix/blending';
 import { type Correction, priorCorrection } from '../src/mix/correction';
 import { type Figures, figuresOf } from '../src/mix/figures';
@@ -93,7 +94,12 @@ export function simulatedTongue(seed: number, larder: Larder, solver: LinearSolv
   };
   const method = { ...usualMethod, blendC: usualBlendC };
   const conditions = {
-    ...{ method, blending: usualBlending, servedAtC: 15, measures: 'us' as const },
+    ...{
+      method,
+      blending: usualBlending,
+      served: servedMoment({ servedAtC: 15 }),
+      measures: 'us' as const,
+    },
   };
   const hidden: Correction = {
     mean: [0.35 * z(), 0.35 * z(), 0.05 * z(), 0.2 * z()],

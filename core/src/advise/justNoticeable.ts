@@ -1,4 +1,5 @@
 import { type Figures, targetFigure } from '../mix/figures';
+import { bodyNames } from '../mix/bodyMoments';
 import { isBody, type TargetName, type Targets } from '../mix/targets';
 
 /** What is held while something else is mended. */
@@ -39,13 +40,13 @@ export function noticed(name: HeldName, value: number): number {
 
 /**
  * What nobody complained about, held to what is not noticed: a band around every figure as it is now that is not asked for itself.
- * Of the two bodies the warm one, unless either is asked for. The bowl may grow by as much as the lead flavour can be thinned.
+ * Of the bodies the one just blended, unless one is asked for at some moment of use. The bowl may grow by as much as the lead flavour can be thinned.
  *
  * @param asked what is wanted of the bowl
  */
 export function heldTargets(now: Figures, asked: Targets): Targets {
   const held: Targets = {};
-  const bodyAsked = asked.freshBody ?? asked.chilledBody;
+  const bodyAsked = bodyNames.some((name) => asked[name]);
   for (const name of heldNames) {
     if (asked[name] || (isBody(name) && (bodyAsked || name === 'chilledBody'))) continue;
     const value = targetFigure(name, now);

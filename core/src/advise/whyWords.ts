@@ -1,6 +1,6 @@
 import type { Ingredient } from '../larder/ingredient';
 import type { Miss } from '../mix/figures';
-import type { TargetName } from '../mix/targets';
+import { isBody, type TargetName } from '../mix/targets';
 import type { Proposal } from '../proposal/proposal';
 import type { TasteMarks } from '../readings/tastes';
 import { type GivenUp, saidFrom } from './justNoticeable';
@@ -8,8 +8,13 @@ import { type GivenUp, saidFrom } from './justNoticeable';
 /** What a figure lacks, in a cook's word; null for what is only moved on the way to something else. */
 function lackWord(name: TargetName, miss: number): string | null {
   switch (name) {
+    case 'warmBody':
     case 'freshBody':
       return miss > 0 ? 'too loose' : 'too stiff';
+    case 'pastaBody':
+      return miss > 0 ? 'too loose on hot pasta' : 'too stiff on hot pasta';
+    case 'servedBody':
+      return miss > 0 ? 'too loose at the table' : 'too stiff at the table';
     case 'chilledBody':
       return miss > 0 ? 'too loose once it is cold' : 'too stiff once it is cold';
     case 'saltG':
@@ -22,7 +27,10 @@ function lackWord(name: TargetName, miss: number): string | null {
     case 'sugarsG':
     case 'heat':
     case 'bitter':
+    case 'savoury':
       return null;
+    case 'costEur':
+      return miss > 0 ? null : 'too dear';
     default:
       return miss > 0 ? 'too little' : 'too much';
   }
@@ -51,8 +59,13 @@ export function lackWords(lacks: readonly Miss[], tastes: TasteMarks): string | 
   const said = lacks.filter(
     // too stiff cold goes without saying where it is too stiff warm
     ({ name, miss }) =>
-      name !== 'chilledBody' ||
-      !lacks.some((one) => one.name === 'freshBody' && one.miss > 0 === miss > 0),
+      !isBody(name) ||
+      !lacks
+        .slice(
+          0,
+          lacks.findIndex((one) => one.name === name),
+        )
+        .some((one) => isBody(one.name) && one.miss > 0 === miss > 0),
   );
   const words = [
     ...said.filter(bySelf).flatMap(({ name, miss }) => lackWord(name, miss) ?? []),

@@ -38,6 +38,7 @@ export type ReadingRequest = ReadingTaken & { after?: number; atC?: number };
 export interface DipRequest {
   measures: MeasureSystem;
   servedAtC: number;
+  servedAfterMin?: number;
   method: Method;
   larder: OwnIngredient[];
   kitchen: { machine: string };
@@ -76,6 +77,7 @@ export const dipKeys = {
     .valid(...measureSystems)
     .default('us'),
   servedAtC: Joi.number().min(-10).max(80).default(5),
+  servedAfterMin: Joi.number().min(0).max(10_000),
   method: methodSchema.default({ ...usualMethod }),
   larder: Joi.array().items(ownIngredientSchema).max(500).default([]),
   kitchen: Joi.object({

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { type AskedName, askedNames, type Targets } from '../mix/targets';
+import { isBody, type TargetName, targetNames, type Targets } from '../mix/targets';
 import { dipKeys, type DipRequest, partKeys, type PartRequest } from './dipRequest';
 import { BadInput } from '../book/fieldError';
 import { rulesSchema } from './requestRules';
@@ -17,7 +17,7 @@ interface LandPartRequest extends PartRequest {
 /** A dip to land, as the shell and HTTP take it. */
 export interface LandRequest extends DipRequest {
   parts: LandPartRequest[];
-  target: Partial<Record<AskedName, TargetRequest>>;
+  target: Partial<Record<TargetName, TargetRequest>>;
   kitchenMeasures: boolean;
   /** What holds between the parts, in words. */
   rules: string[];
@@ -33,18 +33,15 @@ const body = Joi.number().min(0).max(14);
 const share = Joi.number().min(0).max(100);
 const size = Joi.number().min(0).max(1_000_000);
 
-const wishes: Record<AskedName, Joi.Schema> = {
-  freshBody: wish(body),
-  chilledBody: wish(body),
-  saltG: wish(share),
-  acidG: wish(share),
-  garlicG: wish(share),
-  massG: wish(size),
-  volumeMl: wish(size),
-};
+function wishFor(name: TargetName): Joi.Schema {
+  if (isBody(name)) return wish(body);
+  return wish(name === 'massG' || name === 'volumeMl' ? size : share);
+}
 
 /** Wishes by target. */
-export const targetSchema = Joi.object(wishes);
+export const targetSchema = Joi.object(
+  Object.fromEntries(targetNames.map((name) => [name, wishFor(name)])),
+);
 
 export const landRequestSchema = Joi.object<LandRequest>({
   ...dipKeys,
@@ -74,7 +71,7 @@ const singleNumberWithin = 0.01;
  */
 export function requestTargets(wanted: LandRequest['target']): Targets {
   const targets: Targets = {};
-  for (const name of askedNames) {
+  for (const name of targetNames) {
     const value = wanted[name];
     if (value === undefined) continue;
     if (typeof value === 'number') {

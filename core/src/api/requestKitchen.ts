@@ -4,6 +4,7 @@ import { conditionsFor, type Kitchen } from '../kitchen/kitchen';
 import { warmMethod } from '../dip/warmMethod';
 import { type Machine, machines } from '../kitchen/machines';
 import type { Larder } from '../larder/larder';
+import { servedAs } from '../mix/bodyMoments';
 import { type Conditions, workedIn } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import { bowlEvidence, bowlFormula, type BowlReading } from '../readings/bowlReadings';
@@ -55,7 +56,7 @@ export function requestKitchen(
   larder: Larder,
   parts: readonly Part[],
 ): BowlInKitchen {
-  const { method, servedAtC, measures } = request;
+  const { method, measures } = request;
   const machine = machineOf(request.kitchen.machine);
   const warm = warmMethod(method, parts, machine);
   const worked = workedIn({ method: warm, machineId: machine.id });
@@ -68,6 +69,6 @@ export function requestKitchen(
     yields: [],
     calibrationOf: () => calibration,
   };
-  const making = { dipId: bowlFormula, method: warm, machineId: machine.id, servedAtC };
+  const making = { dipId: bowlFormula, method: warm, machineId: machine.id, ...servedAs(request) };
   return { kitchen, machine, conditions: conditionsFor(making, kitchen) };
 }

@@ -269,6 +269,19 @@ describe('migrations', () => {
     });
   });
 
+  test('version 15 knows no moments of use, and none of what can be aimed at since', () => {
+    const down = migrations.find(({ from }) => from === 15)?.down;
+    const band = { low: 1, high: 2 };
+    const targets = { saltG: band, pastaBody: band, heat: band, chilledBody: band };
+    const old = { saltG: band, chilledBody: band };
+    const seenAs = { machineId: 'm', targets };
+    expect(
+      down?.dips?.({ id: 'a', servedAtC: 8, servedAfterMin: 30, moments: [], targets, seenAs }),
+    ).toEqual({ id: 'a', servedAtC: 8, targets: old, seenAs: { machineId: 'm', targets: old } });
+    expect(down?.runs?.({ id: 'r' })).toEqual({ id: 'r' });
+    expect(down?.runs?.({ id: 'r', targets })).toEqual({ id: 'r', targets: old });
+  });
+
   test('down undoes up', () => {
     const records = {
       dips: oldDip,

@@ -1,6 +1,6 @@
+import { type ServedAs, servedMoment } from '../mix/bodyMoments';
 import { workedIn } from '../mix/conditions';
 import type { Analysis } from '../dip/analyse';
-import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
 import type { Book } from './book';
 import { analyseTrialRows } from './trialParts';
@@ -67,15 +67,11 @@ export function correctionWithout(
 }
 
 /** What the model says of a trial as it was made, by what every other reading has taught. */
-export function analyseTrialAlone(
-  trial: Trial,
-  { servedAtC }: Pick<Dip, 'servedAtC'>,
-  kitchen: Kitchen,
-): Analysis {
+export function analyseTrialAlone(trial: Trial, dip: ServedAs, kitchen: Kitchen): Analysis {
   const { larder, measures, calibrationOf } = kitchen;
   return analyseTrialRows(trial.rows, larder, {
     ...workedIn(trial),
-    servedAtC,
+    served: servedMoment(dip),
     measures,
     correction: correctionWithout(calibrationOf(trial.machineId), trial, larder),
   });

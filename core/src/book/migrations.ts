@@ -334,7 +334,35 @@ export const migrations: readonly Migration[] = [
       }),
     },
   },
+  {
+    name: 'moments of use, how long after the machine; any figure as a target',
+    from: 15,
+    up: {},
+    down: {
+      dips: ({ moments: _moments, servedAfterMin: _after, ...dip }) => {
+        const seen = dip['seenAs'] as Loose | undefined;
+        return {
+          ...dip,
+          ...withOldTargets(dip),
+          ...(seen === undefined ? {} : { seenAs: { ...seen, ...withOldTargets(seen) } }),
+        };
+      },
+      runs: (run) => ({ ...run, ...withOldTargets(run) }),
+    },
+  },
 ];
+
+/** What could be aimed at until version 15. */
+const oldTargets = /^(freshBody|chilledBody|saltG|acidG|garlicG|massG|volumeMl)$/;
+
+/** The targets of a record that were known then; nothing where it has none. */
+function withOldTargets(record: Loose): Loose {
+  if (record['targets'] === undefined) return {};
+  const known = Object.entries(record['targets'] as Loose).filter(([name]) =>
+    oldTargets.test(name),
+  );
+  return { targets: Object.fromEntries(known) };
+}
 
 /** A list of rows of a dip without what they are open to; nothing where the dip has no such list. */
 function withoutOpen(dip: Loose, list: 'rows' | 'seen'): Loose {

@@ -2,6 +2,7 @@ import { batchLosses, type LossCause } from '../batch/losses';
 import type { Dip } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
 import { conditionsFor } from '../kitchen/kitchen';
+import { servedAs } from '../mix/bodyMoments';
 import { figuresOf } from '../mix/figures';
 import { mixOf } from '../mix/mix';
 import { dipMass } from '../mix/part';
@@ -36,7 +37,7 @@ export function undivided({ rows, made }: Pick<Trial, 'rows' | 'made'>): number 
 export function newBatch(
   id: string,
   trial: Trial,
-  dip: Pick<Dip, 'id' | 'name' | 'family' | 'servedAtC' | 'portionG'>,
+  dip: Pick<Dip, 'id' | 'name' | 'family' | 'servedAtC' | 'servedAfterMin' | 'portionG'>,
   kitchen: Kitchen,
   madeOn: string,
   taken: ReadonlySet<string>,
@@ -48,7 +49,7 @@ export function newBatch(
   const parts = trialParts(rows, kitchen.larder);
   const { method, machineId } = trial;
   const weighedG = trial.yieldG === null ? null : trial.yieldG * share;
-  const making = { dipId: dip.id, method, machineId, servedAtC: dip.servedAtC };
+  const making = { dipId: dip.id, method, machineId, ...servedAs(dip) };
   const { freshBody } = figuresOf(mixOf(parts), conditionsFor(making, kitchen));
   const inG = dipMass(parts);
   const tastings = tastingsOf(trial);

@@ -3,7 +3,8 @@ import type { Rates } from '../batch/cost';
 import { type LabelSheet, sheetFault } from '../batch/labelSheets';
 import { grinds } from '../mix/method';
 import type { Machine } from '../kitchen/machines';
-import { askedNames } from '../mix/targets';
+import { bodyNames } from '../mix/bodyMoments';
+import { targetNames } from '../mix/targets';
 import { readingSchema } from '../readings/readingSchema';
 import { ringFault } from '../readings/ringFault';
 import type { ReadingTaken } from '../readings/takeReading';
@@ -107,7 +108,7 @@ const outcome = {
 const bodyFigure = Joi.number().min(0).max(40).allow(null);
 const share = Joi.number().min(0).max(100);
 
-const targets = Joi.object(Object.fromEntries(askedNames.map((name) => [name, band])));
+const targets = Joi.object(Object.fromEntries(targetNames.map((name) => [name, band])));
 
 /** How a dip is made and what it is to be. */
 const making = {
@@ -135,6 +136,11 @@ export const dipSchema = Joi.object<Dip>({
   rows: Joi.array().items(row).unique('id').max(mostRows).required(),
   ...making,
   servedAtC: Joi.number().min(-10).max(80).required(),
+  servedAfterMin: Joi.number().min(0).max(10_000),
+  moments: Joi.array()
+    .items(Joi.string().valid(...bodyNames))
+    .unique()
+    .min(1),
   portionG: Joi.number().positive().max(10_000).required(),
   leadId: id,
   nextThing: text(1000).required(),

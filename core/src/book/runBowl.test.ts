@@ -3,7 +3,8 @@ import { dip } from '../../test/bookOf';
 import { runOf } from '../../test/runOf';
 import { conditionsOf, kitchenOf } from '../../test/kitchenOf';
 import { type Dip, plainRow } from '../dip/dip';
-import { aimOfTargets, targetsOfAim } from './aim';
+import { bodyNames } from '../mix/bodyMoments';
+import { aimOfTargets, asTheDip, targetsOfAim } from './aim';
 import { type Run, withMark } from './run';
 import { entriesOf } from './runEvents';
 import { adviceQuestion, aimOff, runBowl, withinReach } from './runBowl';
@@ -191,22 +192,51 @@ describe('the advisor is asked', () => {
 });
 
 describe('what a bowl is to be', () => {
-  const wanted = { saltG: { low: 1, high: 1.2 }, freshBody: { low: 6, high: 7 } };
+  const salt = { saltG: { low: 1, high: 1.2 } };
+  const wanted = dip('a', { targets: { ...salt, freshBody: { low: 6, high: 7 } } });
 
   test('its own body takes the place of the dip’s, its seasoning stays', () => {
     // ribbons are 3 to 4.6
-    expect(targetsOfAim(wanted, 'ribbons')).toEqual({
-      saltG: wanted.saltG,
+    expect(targetsOfAim(wanted, { moment: 'chilledBody', word: 'ribbons' })).toEqual({
+      ...salt,
       chilledBody: { low: 3, high: 4.6 },
     });
-    expect(targetsOfAim(wanted, 'dip')).toBeUndefined();
+    expect(targetsOfAim(wanted, { moment: null, word: 'ribbons' })).toEqual({
+      ...salt,
+      freshBody: { low: 3, high: 4.6 },
+    });
+    expect(targetsOfAim(wanted, asTheDip)).toBeUndefined();
+  });
+
+  test('used at another moment it is to be then what it was to be when it is eaten', () => {
+    expect(targetsOfAim(wanted, { moment: 'pastaBody', word: null })).toEqual({
+      ...salt,
+      pastaBody: { low: 6, high: 7 },
+    });
+    const both = { ...wanted, targets: { ...wanted.targets, pastaBody: { low: 4, high: 5 } } };
+    expect(targetsOfAim(both, { moment: 'pastaBody', word: null })).toEqual({
+      ...salt,
+      pastaBody: { low: 4, high: 5 },
+    });
+    // nothing asked for: what is usual of its family
+    const open = dip('a', { family: 'pesto-dress', targets: salt });
+    expect(targetsOfAim(open, { moment: 'pastaBody', word: null })).toEqual({
+      ...salt,
+      pastaBody: { low: 3, high: 5.4 },
+    });
   });
 
   test('is known again by its targets', () => {
-    for (const aim of ['pours', 'scoops', 'shapes', 'dip'] as const) {
-      expect(aimOfTargets(targetsOfAim(wanted, aim))).toBe(aim);
+    for (const moment of bodyNames) {
+      for (const word of ['pours', 'scoops', 'shapes'] as const) {
+        expect(aimOfTargets(targetsOfAim(wanted, { moment, word }))).toEqual({ moment, word });
+      }
+      // what the dip is for anyway is no aim of the bowl's own
+      const kept = targetsOfAim(wanted, { moment, word: null });
+      const own = moment === 'freshBody' ? asTheDip : { moment, word: null };
+      expect(aimOfTargets(kept)).toEqual(own);
     }
-    expect(aimOfTargets(undefined)).toBe('dip');
+    expect(aimOfTargets(undefined)).toEqual(asTheDip);
   });
 });
 

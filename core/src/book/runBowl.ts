@@ -6,6 +6,7 @@ import { isSteeredBy } from '../dip/steered';
 import { conditionsFor, type Kitchen, machineFor } from '../kitchen/kitchen';
 import { alwaysAtHand } from '../larder/everyday';
 import type { Larder } from '../larder/larder';
+import { type ServedAs, servedAs } from '../mix/bodyMoments';
 import type { Conditions } from '../mix/conditions';
 import type { Targets } from '../mix/targets';
 import { type Run } from './run';
@@ -18,16 +19,12 @@ import type { Expected } from './trial';
 import { analyseTrialRows, trialParts } from './trialParts';
 
 /** What a run's bowl is evaluated under. */
-export function runConditions(
-  run: Run,
-  { servedAtC }: Pick<Dip, 'servedAtC'>,
-  kitchen: Kitchen,
-): Conditions {
-  return conditionsFor({ ...settledRun(run, kitchen.larder), servedAtC }, kitchen);
+export function runConditions(run: Run, dip: ServedAs, kitchen: Kitchen): Conditions {
+  return conditionsFor({ ...settledRun(run, kitchen.larder), ...servedAs(dip) }, kitchen);
 }
 
 /** What is said of a run's bowl as it is now, as its trial keeps it. */
-export function expectedOf(run: Run, dip: Pick<Dip, 'servedAtC'>, kitchen: Kitchen): Expected {
+export function expectedOf(run: Run, dip: ServedAs, kitchen: Kitchen): Expected {
   const { warmBody, chilledBody, sd, per100g } = analyseTrialRows(
     loggedRows(run),
     kitchen.larder,

@@ -166,7 +166,7 @@ describe('the tasks of a day', () => {
   test('too much for the machine goes through in loads', () => {
     const big = dayNeeds({ dips: [{ dipId: 'hummus', massG: 4000 }] }, dips, kitchenOf());
     const label = dayTasks(big, plan, kitchenOf()).find(({ id }) => id === 'hummus/blend')?.label;
-    expect(label).toBe('Blend Dip hummus in 3 loads');
+    expect(label).toBe('Dip hummus: blend in 3 loads');
   });
 
   test('a pin of the plan stands on its task', () => {

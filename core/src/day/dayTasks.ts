@@ -1,3 +1,4 @@
+import { eatenAt, restBefore } from '../dip/eatenAt';
 import { loadsOf } from '../kitchen/machines';
 import type { Plan } from './plan';
 import { type Kitchen, machineFor } from '../kitchen/kitchen';
@@ -5,8 +6,6 @@ import type { DayDip, DayNeeds } from './dayNeeds';
 import type { ThingToMake } from './madeFirst';
 import type { Task, TaskUses } from './task';
 
-/** A dip served colder than this goes through the fridge first, °C. */
-const coldC = 12;
 /** Flavours even out over an hour; cold takes two. Judgement. */
 const restMin = { room: 60, cold: 120 } as const;
 
@@ -25,7 +24,7 @@ function blendTask(
   return {
     id: `${dip.id}/blend`,
     dip: dip.id,
-    label: loads > 1 ? `Blend ${dip.name} in ${loads} loads` : `Blend ${dip.name}`,
+    label: `${dip.name}: blend${loads > 1 ? ` in ${loads} loads` : ''}`,
     after,
     handsOnMin: Math.round(3 + 1.2 * rows + (loads - 1) * 4 + (powered ? 0 : 8)),
     waitMin: 0,
@@ -33,6 +32,12 @@ function blendTask(
     contains: allergens,
     ...(freeOf.length > 0 ? { freeOf } : {}),
   };
+}
+
+/** The last thing done to a dip, by the moment it is eaten at. */
+function servingLabel(dip: DayDip['dip'], cold: boolean): string {
+  if (eatenAt(dip) === 'pastaBody') return `${dip.name}: taste, onto hot pasta`;
+  return `${dip.name}: ${cold ? 'taste cold' : 'taste'}, top, carry out`;
 }
 
 /** Steps of a thing made here, one after another, when all that goes into it is ready. */
@@ -90,26 +95,32 @@ export function dayTasks(needs: DayNeeds, plan: Pick<Plan, 'pins'>, kitchen: Kit
       tasks.push(blend);
       continue;
     }
-    const cold = dip.servedAtC <= coldC;
-    const rest: Task = {
-      id: `${dip.id}/rest`,
-      dip: dip.id,
-      label: cold ? `Rest and chill ${dip.name}` : `Rest ${dip.name}`,
-      after: [blend.id],
-      handsOnMin: 2,
-      waitMin: cold ? restMin.cold : restMin.room,
-      uses: cold ? { fridge: 1 } : { bowl: 1 },
-      contains: [],
-    };
+    const waits = restBefore(dip);
+    const portions = (massG - intoG) / Math.max(1, dip.portionG);
     const plate: Task = {
       id: `${dip.id}/serve`,
       dip: dip.id,
-      label: `Taste cold, top, carry out ${dip.name}`,
-      after: [rest.id],
-      handsOnMin: Math.max(2, Math.round(2 + (massG - intoG) / Math.max(1, dip.portionG) / 12)),
+      label: servingLabel(dip, waits?.cold === true),
+      after: [waits ? `${dip.id}/rest` : blend.id],
+      handsOnMin: Math.max(2, Math.round(2 + portions / 12)),
       waitMin: 0,
       uses: {},
       contains: allergens,
+    };
+    if (!waits) {
+      tasks.push(blend, plate);
+      continue;
+    }
+    const { cold, minutes } = waits;
+    const rest: Task = {
+      id: `${dip.id}/rest`,
+      dip: dip.id,
+      label: `${dip.name}: ${cold ? 'rest and chill' : 'rest'}`,
+      after: [blend.id],
+      handsOnMin: 2,
+      waitMin: minutes ?? (cold ? restMin.cold : restMin.room),
+      uses: cold ? { fridge: 1 } : { bowl: 1 },
+      contains: [],
     };
     tasks.push(blend, rest, plate);
   }

@@ -1,3 +1,4 @@
+import type { BodyName } from '../mix/bodyMoments';
 import { type Method, usualMethod } from '../mix/method';
 import type { GarlicForm, Place } from '../mix/part';
 import type { Rule } from '../mix/rule';
@@ -90,6 +91,10 @@ export interface Dip {
   machineId: string;
   /** °C */
   servedAtC: number;
+  /** Minutes from the machine to the table, where the cook has said; rested through else. */
+  servedAfterMin?: number;
+  /** The moments of use it is looked at, where the cook has chosen. */
+  moments?: readonly BodyName[];
   /** g a person eats */
   portionG: number;
   /** Id of the ingredient the dip is named for, where the cook says so. */

@@ -2,6 +2,7 @@ import type { MeasureSystem } from '../amounts/measureSystem';
 import { spoonOf } from '../amounts/spoon';
 import { alwaysAtHand } from '../larder/everyday';
 import type { Larder } from '../larder/larder';
+import { bodyNames } from '../mix/bodyMoments';
 import type { Conditions } from '../mix/conditions';
 import { type Figures, figuresOf, targetFigure } from '../mix/figures';
 import { mixOf, mixWith } from '../mix/mix';
@@ -135,7 +136,7 @@ export function sortedNudges(all: readonly Nudge[], want: Want): Nudge[] {
 export function mostWanted(now: Figures, targets: Targets): Want | null {
   let best: Want | null = null;
   let most = 1e-6;
-  const consider = (name: Nudged, more: Want, less: Want) => {
+  const consider = (name: TargetName, more: Want, less: Want) => {
     const band = targets[name];
     const value = targetFigure(name, now);
     if (!band || value === null) return;
@@ -145,8 +146,7 @@ export function mostWanted(now: Figures, targets: Targets): Want | null {
       best = miss > 0 ? more : less;
     }
   };
-  consider('freshBody', 'stiffer', 'looser');
-  consider('chilledBody', 'stiffer', 'looser');
+  for (const name of bodyNames) consider(name, 'stiffer', 'looser');
   consider('saltG', 'saltier', 'less salty');
   consider('acidG', 'sourer', 'less sour');
   consider('garlicG', 'more garlic', 'less garlic');

@@ -1,5 +1,6 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
 import type { Larder } from '../larder/larder';
+import { type ServedAs, servedMoment } from '../mix/bodyMoments';
 import { type Conditions, workedIn } from '../mix/conditions';
 import type { Method } from '../mix/method';
 import type { YieldResult } from '../prepare/yieldResult';
@@ -23,21 +24,19 @@ export interface Kitchen {
 }
 
 /** What is made, and how: the part of a dip, a run or a trial that decides how its mix is evaluated. */
-export interface Making {
+export interface Making extends ServedAs {
   /** The formula readings are kept under. */
   dipId: string;
   method: Method;
   machineId: string;
-  /** °C */
-  servedAtC: number;
 }
 
 /** What a mix made so is evaluated under in this kitchen. The one place where a correction is looked up. */
 export function conditionsFor(making: Making, kitchen: Kitchen): Conditions {
-  const { dipId, machineId, servedAtC } = making;
+  const { dipId, machineId } = making;
   return {
     ...workedIn(making),
-    servedAtC,
+    served: servedMoment(making),
     measures: kitchen.measures,
     correction: correctionOf(kitchen.calibrationOf(machineId), dipId),
   };

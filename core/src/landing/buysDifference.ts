@@ -1,31 +1,37 @@
-import { type TargetName, targetValue } from '../mix/targets';
+import { type BodyName, bodyNames, momentOfBody } from '../mix/bodyMoments';
+import { targetValue } from '../mix/targets';
 import { type Landing, mixAt } from './landing';
 
 /** Which part's change moved the gap between warm and cold body most, and by how much. */
 export interface BoughtDifference {
   ingredient: string;
-  /** Body points by which this part's change alone widens the gap from warm to cold; negative narrows it. */
+  /** Body points by which this part's change alone widens the gap from the warmer to the colder moment; negative narrows it. */
   body: number;
 }
 
 /**
- * Where a landing has to meet a warm and a cold band, names the ingredient that buys the difference: each changed
- * part is put in alone, and the one that moves chilled − fresh furthest is named.
+ * Where a landing has to meet bands at several moments of use, names the ingredient that buys the difference: each changed part
+ * is put in alone, and the one that moves the gap between the warmest and the coldest of them furthest is named.
  *
  * @param before masses of all rows as they were, g
  * @param after masses of all rows as they landed, g
- * @returns null unless both bodies are asked for and some part moves their gap by 0.02 or more
+ * @returns null unless two bodies are asked for and some part moves their gap by 0.02 or more
  */
 export function buysDifference(
   landing: Landing,
   before: readonly number[],
   after: readonly number[],
 ): BoughtDifference | null {
-  if (!landing.targets.freshBody || !landing.targets.chilledBody) return null;
+  const warmth = (name: BodyName) => momentOfBody(name, landing.conditions).atC;
+  const asked = bodyNames
+    .filter((name) => landing.targets[name])
+    .sort((a, b) => warmth(b) - warmth(a));
+  const [warmest, coldest] = [asked[0], asked.at(-1)];
+  if (!warmest || !coldest || warmest === coldest) return null;
   const gap = (masses: readonly number[]) => {
     const mix = mixAt(landing, masses);
-    const body = (name: TargetName) => targetValue(name, mix, landing.conditions);
-    return body('chilledBody') - body('freshBody');
+    const body = (name: BodyName) => targetValue(name, mix, landing.conditions);
+    return body(coldest) - body(warmest);
   };
   const start = gap(before);
   let best: BoughtDifference | null = null;

@@ -1,4 +1,5 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
+import type { Moment } from './bodyAt';
 import { type Blending, blendingOf } from './blending';
 import { type Correction, priorCorrection } from './correction';
 import { type Method, usualBlendC, type WarmMethod } from './method';
@@ -11,8 +12,8 @@ export interface Conditions {
   method: WarmMethod;
   /** What the machine makes of the method. */
   blending: Blending;
-  /** °C it is eaten at, −10–80. */
-  servedAtC: number;
+  /** How warm it is eaten at the table, and how long after the machine. */
+  served: Moment;
   measures: MeasureSystem;
   /** What this kitchen's readings have taught of this formula in this machine. */
   correction: Correction;
@@ -20,6 +21,9 @@ export interface Conditions {
 
 /** The part of the conditions that bodies need. */
 export type BodyConditions = Pick<Conditions, 'method' | 'blending' | 'correction'>;
+
+/** The part that bodies at any moment of use need. */
+export type MomentConditions = BodyConditions & Pick<Conditions, 'served'>;
 
 /** How a mix is worked, without what readings have taught. */
 export type Worked = Pick<Conditions, 'method' | 'blending'>;

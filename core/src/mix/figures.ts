@@ -1,4 +1,5 @@
-import { chilled, fresh, fromMachine, modelBody, type Moment, shownBody } from './bodyAt';
+import { modelBody, shownBody } from './bodyAt';
+import { type BodyName, bodyNames, momentOfBody } from './bodyMoments';
 import { type BodyState, bodyState } from './bodyModel';
 import type { BowlSums } from './bowlSums';
 import { bodyWord, type BodyWord } from './bodyWords';
@@ -9,20 +10,22 @@ import { type Mix, massOf, mixVolumeMl } from './mix';
 import type { Part } from './part';
 import { priorSd } from './priorSd';
 import { type Per100g, per100g } from './per100g';
-import { missOf, missUnits, type TargetName, targetNames, type Targets } from './targets';
+import { isBody, missOf, missUnits, type TargetName, targetNames, type Targets } from './targets';
 
 export type MixState = 'pours' | 'paste' | 'crumbs';
 
 /** Where a dip stands at its end. Bodies are null for crumbs and an empty bowl; all are model estimates. */
 export interface Figures {
-  /** Just blended, at 25 °C. */
-  freshBody: number | null;
   /** At the machine's temperature, before any rest. */
   warmBody: number | null;
+  /** Just blended, at 25 °C. */
+  freshBody: number | null;
+  /** Hot on pasta, at once. */
+  pastaBody: number | null;
+  /** At the table: as warm as it is served, and as long after the machine. */
+  servedBody: number | null;
   /** Rested, at 5 °C. */
   chilledBody: number | null;
-  /** Rested, at the temperature it is served. */
-  servedBody: number | null;
   /** Of the fresh mix. */
   state: MixState;
   /** Share of the water-continuous regime, 0–1; 1 for an empty bowl. */
@@ -46,17 +49,18 @@ export function mixState(state: BodyState | null, body: number | null): MixState
 
 /** The figures of a mix: one evaluation of the model, a few microseconds. */
 export function figuresOf(mix: Mix, conditions: Conditions): Figures {
-  const { method, servedAtC } = conditions;
+  const { method } = conditions;
   const { blended } = mix;
   const state = bodyState(blended, conditions.blending);
-  const at = (moment: Moment) => shownBody(blended, state, conditions, moment);
-  const freshBody = at(fresh);
+  const bodies = Object.fromEntries(
+    bodyNames.map((name) => [
+      name,
+      shownBody(blended, state, conditions, momentOfBody(name, conditions)),
+    ]),
+  ) as Record<BodyName, number | null>;
   return {
-    freshBody,
-    warmBody: at(fromMachine(method)),
-    chilledBody: at(chilled),
-    servedBody: at({ ...chilled, atC: servedAtC }),
-    state: mixState(state, freshBody),
+    ...bodies,
+    state: mixState(state, bodies.freshBody),
     waterOutside: state?.waterOutside ?? 1,
     per100g: per100g(mix.all),
     massG: massOf(mix),
@@ -103,15 +107,8 @@ export function wordFor(body: number | null): BodyWord | null {
 
 /** A target's figure; null where there is none. */
 export function targetFigure(name: TargetName, figures: Figures): number | null {
-  switch (name) {
-    case 'freshBody':
-    case 'chilledBody':
-    case 'massG':
-    case 'volumeMl':
-      return figures[name];
-    default:
-      return figures.per100g[name];
-  }
+  if (isBody(name) || name === 'massG' || name === 'volumeMl') return figures[name];
+  return figures.per100g[name];
 }
 
 /** A target that is missed, and by how much: positive is too little. */

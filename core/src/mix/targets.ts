@@ -1,23 +1,25 @@
-import { bodyAt, chilled, fresh } from './bodyAt';
+import { bodyAt } from './bodyAt';
+import { type BodyName, bodyNames, momentOfBody } from './bodyMoments';
 import { bodyState } from './bodyModel';
 import { sumIndex } from './bowlSums';
-import type { BodyConditions } from './conditions';
+import type { MomentConditions } from './conditions';
 import { type Mix, massOf, mixVolumeMl } from './mix';
 
-/** What a dip can be asked to land on: body warm and cold, seasoning per 100 g, yield. */
-export const askedNames = [
-  'freshBody',
-  'chilledBody',
+/** What a dip can be asked to land on: body at its moments of use, seasoning and cost per 100 g, yield. */
+export const targetNames = [
+  ...bodyNames,
   'saltG',
   'acidG',
   'garlicG',
+  'heat',
+  'bitter',
+  'sugarsG',
+  'savoury',
+  'fatG',
+  'costEur',
   'massG',
   'volumeMl',
 ] as const;
-export type AskedName = (typeof askedNames)[number];
-
-/** The same, and what is held where nobody asks for it. */
-export const targetNames = [...askedNames, 'fatG', 'sugarsG', 'heat', 'bitter'] as const;
 export type TargetName = (typeof targetNames)[number];
 
 /** A wanted range; an open end is null. */
@@ -30,7 +32,10 @@ export type Targets = Partial<Record<TargetName, Band>>;
 
 /** Target names in kitchen words with their unit. */
 export const targetWords: Record<TargetName, { name: string; unit: string; decimals: number }> = {
+  warmBody: { name: 'body, in the machine', unit: '', decimals: 1 },
   freshBody: { name: 'body, just blended', unit: '', decimals: 1 },
+  pastaBody: { name: 'body, hot on pasta', unit: '', decimals: 1 },
+  servedBody: { name: 'body, at the table', unit: '', decimals: 1 },
   chilledBody: { name: 'body, chilled', unit: '', decimals: 1 },
   saltG: { name: 'salt', unit: ' g per 100 g', decimals: 2 },
   acidG: { name: 'sour', unit: ' g per 100 g', decimals: 2 },
@@ -41,11 +46,16 @@ export const targetWords: Record<TargetName, { name: string; unit: string; decim
   sugarsG: { name: 'sweet', unit: ' g sugars per 100 g', decimals: 1 },
   heat: { name: 'heat', unit: '', decimals: 2 },
   bitter: { name: 'bitter', unit: '', decimals: 2 },
+  savoury: { name: 'savour', unit: '', decimals: 2 },
+  costEur: { name: 'cost', unit: ' per 100 g', decimals: 2 },
 };
 
 /** One unit of missing a target, so that misses of different kinds compare: mass and volume as a share. */
 export const missUnit: Record<TargetName, number> = {
+  warmBody: 0.3,
   freshBody: 0.3,
+  pastaBody: 0.3,
+  servedBody: 0.3,
   chilledBody: 0.3,
   saltG: 0.1,
   acidG: 0.05,
@@ -56,10 +66,13 @@ export const missUnit: Record<TargetName, number> = {
   sugarsG: 0.5,
   heat: 0.05,
   bitter: 0.2,
+  savoury: 0.2,
+  costEur: 0.05,
 };
 
 export const isRelative = (name: TargetName) => name === 'massG' || name === 'volumeMl';
-export const isBody = (name: TargetName) => name === 'freshBody' || name === 'chilledBody';
+export const isBody = (name: TargetName): name is BodyName =>
+  bodyNames.some((body) => body === name);
 
 /** Figures that are a sum over the mass: which sum, and by what it is multiplied. */
 const shares = {
@@ -70,6 +83,8 @@ const shares = {
   sugarsG: { sum: sumIndex.sugarsG, times: 100 },
   heat: { sum: sumIndex.heatUnits, times: 100 },
   bitter: { sum: sumIndex.bitterUnits, times: 1 },
+  savoury: { sum: sumIndex.umamiUnits, times: 1 },
+  costEur: { sum: sumIndex.costEur, times: 100 },
 } as const;
 export type ShareName = keyof typeof shares;
 
@@ -81,24 +96,17 @@ export const shareOf = (name: ShareName): (typeof shares)[ShareName] => shares[n
  *
  * @returns NaN for body of an empty bowl
  */
-export function targetValue(name: TargetName, mix: Mix, conditions: BodyConditions): number {
-  const mass = massOf(mix);
-  switch (name) {
-    case 'freshBody':
-    case 'chilledBody': {
-      const state = bodyState(mix.blended, conditions.blending);
-      if (!state) return NaN;
-      return bodyAt(mix.blended, state, conditions, name === 'freshBody' ? fresh : chilled);
-    }
-    case 'massG':
-      return mass;
-    case 'volumeMl':
-      return mixVolumeMl(mix, conditions.method);
-    default: {
-      const { sum, times } = shares[name];
-      return mass > 0 ? (mix.all[sum] / mass) * times : 0;
-    }
+export function targetValue(name: TargetName, mix: Mix, conditions: MomentConditions): number {
+  if (isBody(name)) {
+    const state = bodyState(mix.blended, conditions.blending);
+    if (!state) return NaN;
+    return bodyAt(mix.blended, state, conditions, momentOfBody(name, conditions));
   }
+  const mass = massOf(mix);
+  if (name === 'massG') return mass;
+  if (name === 'volumeMl') return mixVolumeMl(mix, conditions.method);
+  const { sum, times } = shares[name];
+  return mass > 0 ? (mix.all[sum] / mass) * times : 0;
 }
 
 /** How far a value misses a band, signed towards it: positive when short, negative when over, 0 inside. */

@@ -13,7 +13,10 @@ export interface FigureChange {
 }
 
 const labels: Record<TargetName, string> = {
+  warmBody: 'in the machine',
   freshBody: 'fresh',
+  pastaBody: 'on pasta',
+  servedBody: 'at the table',
   chilledBody: 'chilled',
   saltG: 'salt',
   acidG: 'sour',
@@ -24,9 +27,14 @@ const labels: Record<TargetName, string> = {
   sugarsG: 'sweet',
   heat: 'heat',
   bitter: 'bitter',
+  savoury: 'savour',
+  costEur: 'costs',
 };
 const units: Record<TargetName, string> = {
+  warmBody: '',
   freshBody: '',
+  pastaBody: '',
+  servedBody: '',
   chilledBody: '',
   saltG: ' g',
   acidG: ' g',
@@ -37,6 +45,8 @@ const units: Record<TargetName, string> = {
   sugarsG: ' g',
   heat: '',
   bitter: '',
+  savoury: '',
+  costEur: ' per 100 g',
 };
 const decimals = (name: TargetName) => (name === 'massG' || name === 'volumeMl' ? 0 : 2);
 

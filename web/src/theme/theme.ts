@@ -27,7 +27,7 @@ const palette = (mode: 'light' | 'dark') => {
   };
 };
 
-const textFace = "'Atkinson Hyperlegible Next Variable', sans-serif";
+const textFace = "Figures, 'Atkinson Hyperlegible Next Variable', sans-serif";
 export const headingFace = "'Bricolage Grotesque Variable', sans-serif";
 
 export const theme = createTheme({

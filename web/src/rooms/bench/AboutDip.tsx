@@ -30,13 +30,6 @@ interface Figure {
 
 const figures: readonly Figure[] = [
   {
-    name: 'Served at, °C',
-    least: -10,
-    most: 80,
-    of: (dip) => dip.servedAtC,
-    with: (dip, servedAtC) => ({ ...dip, servedAtC }),
-  },
-  {
     name: 'A portion, g',
     least: 1,
     most: 10_000,
@@ -162,7 +155,7 @@ function GoesIn({ dip, onEdit }: { dip: Dip; onEdit: EditDip }) {
   );
 }
 
-/** What a dip is, how it is served, and what to do with it next. */
+/** What a dip is, how it is worked, and what to do with it next. */
 export function AboutDip({
   dip,
   blendC,

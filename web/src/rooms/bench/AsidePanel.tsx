@@ -11,6 +11,9 @@ const VariantsPanel = later(() =>
 );
 const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const RulesPanel = later(() => import('./rules/RulesPanel').then(({ RulesPanel }) => RulesPanel));
+const TargetsPanel = later(() =>
+  import('./targets/TargetsPanel').then(({ TargetsPanel }) => TargetsPanel),
+);
 const FreePanel = later(() => import('./free/FreePanel').then(({ FreePanel }) => FreePanel));
 
 /** What is asked about the dip beside its line. */
@@ -19,9 +22,10 @@ export type Aside =
   | { kind: 'free' }
   | { kind: 'base' }
   | { kind: 'variants' }
-  | { kind: 'rules' };
+  | { kind: 'rules' }
+  | { kind: 'targets' };
 
-/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, or what holds between its rows. */
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, or what it is to be. */
 export function AsidePanel({
   aside,
   bench,
@@ -62,6 +66,9 @@ export function AsidePanel({
         onClose={onClose}
       />
     );
+  }
+  if (aside.kind === 'targets') {
+    return <TargetsPanel bench={bench} edits={edits} onClose={onClose} />;
   }
   if (aside.kind === 'variants') return <VariantsPanel bench={bench} onClose={onClose} />;
   if (aside.kind === 'free') return <FreePanel bench={bench} onLook={onLook} onClose={onClose} />;

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { BodyName } from '@cobbet/core/mix/bodyMoments';
 import { missOf, type Targets } from '@cobbet/core/mix/targets';
 import type { ReactNode } from 'react';
 import { bodyFigure, wordOf } from '@/components/bodyText';
@@ -17,15 +18,19 @@ const seasonings = [
 export function AtHand({
   analysis,
   targets,
+  eaten,
   children,
 }: {
   analysis: Analysis;
   targets: Targets;
+  /** The moment it is eaten at. */
+  eaten: BodyName;
   children: ReactNode;
 }) {
-  const { chilledBody, per100g } = analysis;
-  const band = targets.chilledBody;
-  const off = band !== undefined && chilledBody !== null && missOf(chilledBody, band) !== 0;
+  const { per100g } = analysis;
+  const body = analysis[eaten];
+  const band = targets[eaten];
+  const off = band !== undefined && body !== null && missOf(body, band) !== 0;
   return (
     <Box
       role="region"
@@ -50,8 +55,8 @@ export function AtHand({
         }}
       >
         <Box component="span" sx={{ fontWeight: 700, color: off ? colour.caution : colour.ink }}>
-          {wordOf(chilledBody)}
-          {chilledBody !== null && ` ${bodyFigure(chilledBody)}`}
+          {wordOf(body)}
+          {body !== null && ` ${bodyFigure(body)}`}
         </Box>
         {seasonings.map(({ key, word }) => {
           const wanted = targets[key];

@@ -9,13 +9,18 @@ import type { AmountView } from '@cobbet/core/book/book';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Machine } from '@cobbet/core/kitchen/machines';
 import { grinds } from '@cobbet/core/mix/method';
-import { families, familyNames } from '@cobbet/core/mix/families';
+import { type Family, families, familyNames } from '@cobbet/core/mix/families';
 import { type ReactNode, useState } from 'react';
 import { InlineSelect } from '@/components/InlineSelect';
+import { later } from '@/components/later';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { useBenchLayout } from './line/benchLayout';
 import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
+
+const FamilyOffer = later(() =>
+  import('./targets/FamilyOffer').then(({ FamilyOffer }) => FamilyOffer),
+);
 
 const quiet = { fontSize: typeScale.note, color: colour.muted };
 
@@ -34,6 +39,7 @@ interface Props {
   onSize: () => void;
   onWays: () => void;
   onFree: () => void;
+  onTargets: () => void;
 }
 
 /** The dip's name and how it is made; what the line shows; land it. */
@@ -42,6 +48,7 @@ export function BenchHeader(props: Props) {
   const longName = dip.name.length > 24;
   const { inHand } = useBenchLayout();
   const [more, setMore] = useState(false);
+  const [offered, setOffered] = useState<Family | null>(null);
   const all = !inHand || more;
   return (
     <Box component="header" sx={{ mb: 0.5 }}>
@@ -104,7 +111,10 @@ export function BenchHeader(props: Props) {
             label="Family"
             value={dip.family}
             options={families.map((value) => ({ value, name: familyNames[value] }))}
-            onChange={(family) => onEdit('Family', (one) => ({ ...one, family }))}
+            onChange={(family) => {
+              onEdit('Family', (one) => ({ ...one, family }));
+              setOffered(family);
+            }}
           />
           <InlineSelect
             sx={quiet}
@@ -125,6 +135,9 @@ export function BenchHeader(props: Props) {
               onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
             }
           />
+          <Button size="small" onClick={props.onTargets} sx={{ py: 0, minHeight: 28 }}>
+            Targets
+          </Button>
           <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
             About it
           </Button>
@@ -142,6 +155,9 @@ export function BenchHeader(props: Props) {
           </Button>
           {props.children}
         </Box>
+      )}
+      {offered === dip.family && (
+        <FamilyOffer dip={dip} onTake={onEdit} onLeave={() => setOffered(null)} />
       )}
     </Box>
   );

@@ -3,11 +3,14 @@
 import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { analyseDip } from '@cobbet/core/dip/analyseDip';
+import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { aimAtWord, wordsIn } from '@cobbet/core/mix/aimAtWord';
+import { momentsOf } from '@cobbet/core/mix/bodyMoments';
 import { type Ref, useMemo } from 'react';
 import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
+import { momentWarmth, momentWhen } from '@/components/momentWords';
 import { colour } from '@/theme/colour';
 import { AfterRows } from './line/After';
 import { useBenchLayout } from './line/benchLayout';
@@ -58,15 +61,17 @@ export function BenchLine({
   /** px */
   width: number;
 }) {
-  const { dip, rows, analysis, machine } = bench;
+  const { dip, rows, analysis, machine, conditions } = bench;
   const { rowsWidth } = useBenchLayout();
   const { axis, beads, feet, seasoning, band, stallsAt, doubts } = line;
   const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
-  const { freshBody, chilledBody, sd } = analysis;
+  const { freshBody, sd } = analysis;
+  const moments = momentsOf(dip);
+  const eaten = eatenAt(dip);
   const previewFeet = preview
     ? seasoning
       ? [preview.analysis.per100g[seasoning]]
-      : [preview.analysis.freshBody, preview.analysis.chilledBody]
+      : moments.map((name) => preview.analysis[name])
     : [];
   const previewBeads = preview && samePlaces(rows, preview.rows);
   const after = rows.map((_, i) => {
@@ -82,8 +87,9 @@ export function BenchLine({
           shown={shown}
           axis={axis}
           current={wordOf(freshBody)}
-          aimed={dip.targets.chilledBody ? wordsIn(dip.targets.chilledBody) : []}
-          onAim={(word) => edits.setTarget('chilledBody', aimAtWord(dip.targets.chilledBody, word))}
+          aimed={dip.targets[eaten] ? wordsIn(dip.targets[eaten]) : []}
+          when={momentWhen[eaten]}
+          onAim={(word) => edits.setTarget(eaten, aimAtWord(dip.targets[eaten], word))}
         />
       </Box>
       <Box sx={{ position: 'relative' }}>
@@ -142,22 +148,18 @@ export function BenchLine({
             />
           ) : (
             <Box sx={{ borderTop: `2px solid ${colour.ink}` }}>
-              <FootRow
-                when="just blended"
-                body={freshBody}
-                sd={sd}
-                band={dip.targets.freshBody}
-                axis={axis}
-                onBand={(next) => edits.setTarget('freshBody', next)}
-              />
-              <FootRow
-                when="rested and chilled"
-                body={chilledBody}
-                sd={sd}
-                band={dip.targets.chilledBody}
-                axis={axis}
-                onBand={(next) => edits.setTarget('chilledBody', next)}
-              />
+              {moments.map((name) => (
+                <FootRow
+                  key={name}
+                  when={momentWhen[name]}
+                  warmth={momentWarmth(name, dip, conditions.method.blendC)}
+                  body={analysis[name]}
+                  sd={sd}
+                  band={dip.targets[name]}
+                  axis={axis}
+                  onBand={(next) => edits.setTarget(name, next)}
+                />
+              ))}
               {analysis.splitsAtOnce && <SplitsNote bench={bench} edits={edits} />}
             </Box>
           ))}

@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
+import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
@@ -124,6 +125,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
           onSize={() => setDialog('size')}
           onWays={() => setDialog('ways')}
           onFree={() => openAside('free')}
+          onTargets={() => openAside('targets')}
         >
           <TrialCount trials={line.trials} />
         </BenchHeader>
@@ -191,7 +193,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
         </Sheet>
       )}
       {inHand && (
-        <AtHand analysis={analysis} targets={dip.targets}>
+        <AtHand analysis={analysis} targets={dip.targets} eaten={eatenAt(dip)}>
           <AddHere bench={bench} edits={edits} />
         </AtHand>
       )}

@@ -1,6 +1,8 @@
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
+import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import type { Kitchen } from '@cobbet/core/kitchen/kitchen';
+import type { BodyName } from '@cobbet/core/mix/bodyMoments';
 import type { BodyWord } from '@cobbet/core/mix/bodyWords';
 import { wordFor } from '@cobbet/core/mix/figures';
 import type { Per100g } from '@cobbet/core/mix/per100g';
@@ -14,8 +16,13 @@ interface DipSummary {
   moment: { when: string; sd: number };
 }
 
-/** Served colder than this it is judged chilled, °C. */
-const coldC = 12;
+const shortWhen: Record<BodyName, string> = {
+  warmBody: 'warm',
+  freshBody: 'fresh',
+  pastaBody: 'on pasta',
+  servedBody: 'at the table',
+  chilledBody: 'chilled',
+};
 const known = new WeakMap<Dip, { kitchen: Kitchen; summary: DipSummary }>();
 
 /** A dip's summary; computed once for a dip as it stands in a kitchen. */
@@ -23,13 +30,13 @@ export function dipSummary(dip: Dip, kitchen: Kitchen): DipSummary {
   const found = known.get(dip);
   if (found?.kitchen === kitchen) return found.summary;
   const { analysis } = analyseDip(dip, kitchen);
-  const cold = dip.servedAtC <= coldC;
-  const body = analysis.massG > 0 ? (cold ? analysis.chilledBody : analysis.freshBody) : undefined;
+  const eaten = eatenAt(dip);
+  const body = analysis.massG > 0 ? analysis[eaten] : undefined;
   const summary: DipSummary = {
     body,
     word: wordFor(body ?? null),
     per100g: analysis.per100g,
-    moment: { when: cold ? 'chilled' : 'fresh', sd: analysis.sd },
+    moment: { when: shortWhen[eaten], sd: analysis.sd },
   };
   known.set(dip, { kitchen, summary });
   return summary;

@@ -11,7 +11,7 @@ import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { divideRun } from '@/store/splitCommands';
 import { colour } from '@/theme/colour';
-import { type Aim, targetsOfAim } from '@cobbet/core/book/aim';
+import { type Aim, asTheDip, targetsOfAim } from '@cobbet/core/book/aim';
 import { AimSelect } from './AimSelect';
 
 interface Line {
@@ -31,8 +31,8 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
         disabled={massG <= 0}
         onClick={() =>
           setLines([
-            { name: '', grams: half, aim: 'dip' },
-            { name: '', grams: half, aim: 'dip' },
+            { name: '', grams: half, aim: asTheDip },
+            { name: '', grams: half, aim: asTheDip },
           ])
         }
       >
@@ -43,7 +43,7 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
   const read = lines.map(({ name, grams, aim }) => ({
     name: name.trim(),
     massG: typedNumber(grams),
-    targets: targetsOfAim(dip.targets, aim),
+    targets: targetsOfAim(dip, aim),
   }));
   const sum = read.reduce((total, one) => total + (one.massG ?? 0), 0);
   const tooMuch = sum > massG * 1.0001;
@@ -70,9 +70,8 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
             onChange={(grams) => change(i, { grams })}
           />
           <Box sx={{ gridColumn: '1 / -1', mb: 1 }}>
-            It is to be{' '}
             <AimSelect
-              label={`Part ${i + 1} is to be`}
+              label={`Part ${i + 1}`}
               value={line.aim}
               onChange={(aim) => change(i, { aim })}
             />
@@ -105,7 +104,7 @@ export function Divide({ run, dip, massG }: { run: Run; dip: Dip; massG: number 
         <Button
           sx={{ minHeight: 48 }}
           disabled={lines.length >= 6}
-          onClick={() => setLines([...lines, { name: '', grams: '', aim: 'dip' }])}
+          onClick={() => setLines([...lines, { name: '', grams: '', aim: asTheDip }])}
         >
           One part more
         </Button>

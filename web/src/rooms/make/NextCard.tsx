@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Suggestion } from '@cobbet/core/advise/suggestion';
+import { bodyNames } from '@cobbet/core/mix/bodyMoments';
 import type { TargetName, Targets } from '@cobbet/core/mix/targets';
 import type { Addition } from '@cobbet/core/proposal/edit';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
@@ -11,8 +12,7 @@ import { typeScale } from '@/theme/typeScale';
 /** What a step would do to the figures that are asked about. */
 export function Effects({ proposal, targets }: { proposal: Proposal; targets: Targets }) {
   const names: TargetName[] = [
-    ...(targets.freshBody ? (['freshBody'] as const) : []),
-    ...(targets.chilledBody ? (['chilledBody'] as const) : []),
+    ...bodyNames.filter((name) => targets[name]),
     'saltG',
     'acidG',
     ...(moves('garlicG', proposal) ? (['garlicG'] as const) : []),

@@ -8,8 +8,10 @@ import { aimOfTargets, targetsOfAim } from '@cobbet/core/book/aim';
 import type { Run } from '@cobbet/core/book/run';
 import { adviceQuestion, contradictoryReadings, runTargets } from '@cobbet/core/book/runBowl';
 import type { Addition } from '@cobbet/core/proposal/edit';
+import { bodyNames } from '@cobbet/core/mix/bodyMoments';
 import { useCallback, useEffect, useMemo } from 'react';
 import { bodyText } from '@/components/bodyText';
+import { momentWhen } from '@/components/momentWords';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
 import { useSame } from '@/components/useSame';
@@ -28,6 +30,7 @@ import type { RunControl } from './useRun';
 export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   const { dip, kitchen, larder } = control;
   const targets = runTargets(run, dip);
+  const used = bodyNames.findLast((name) => name !== 'warmBody' && targets[name]);
   // a note written down changes the run and not what is asked about its bowl
   const input = useSame(useMemo(() => adviceQuestion(run, dip, kitchen), [run, dip, kitchen]));
   const ask = useCallback((signal: AbortSignal) => adviseInWorker(input, signal), [input]);
@@ -52,13 +55,12 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   return (
     <Panel title="What next?" label="What next">
       <Box sx={{ mb: 1 }}>
-        This bowl is to be{' '}
         <AimSelect
-          label="This bowl is to be"
+          label="This bowl"
           value={aimOfTargets(run.targets)}
           onChange={(aim) =>
             void control.note('What it is to be', ({ targets: _old, ...one }) => {
-              const own = targetsOfAim(dip.targets, aim);
+              const own = targetsOfAim(dip, aim);
               return own ? { ...one, targets: own } : one;
             })
           }
@@ -113,10 +115,10 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
           ))}
         </Box>
       )}
-      {advice && !stop && targets.chilledBody && (
+      {advice && !stop && used && (
         <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>
-          Predicted for the fridge: warm it is {bodyText(advice.now.warmBody)}, cold{' '}
-          {bodyText(advice.now.chilledBody)}.
+          Predicted: in the machine it is {bodyText(advice.now.warmBody)}, {momentWhen[used]}{' '}
+          {bodyText(advice.now[used])}.
         </Box>
       )}
       {advice?.rescue && (

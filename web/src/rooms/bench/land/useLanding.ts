@@ -11,10 +11,10 @@ import type { Bench } from '../useBench';
 export const unreadable = 'Mend the amounts that can’t be read first.';
 
 /** What of a dip a landing answers; its name and its machine may change under it. */
-function useAskedOf({ rows, targets, rules, method, servedAtC }: Dip) {
+function useAskedOf({ rows, targets, rules, method, servedAtC, servedAfterMin }: Dip) {
   return useMemo(
-    () => ({ rows, targets, rules, method, servedAtC }),
-    [rows, targets, rules, method, servedAtC],
+    () => ({ rows, targets, rules, method, servedAtC, servedAfterMin }),
+    [rows, targets, rules, method, servedAtC, servedAfterMin],
   );
 }
 

@@ -36,6 +36,7 @@ export function targetText(value: number | null, band: Band | undefined): string
 /** Where the dip stands at one moment, in words at the left and as a target to move at the right. */
 export function FootRow({
   when,
+  warmth,
   body,
   sd,
   band,
@@ -43,6 +44,8 @@ export function FootRow({
   onBand,
 }: {
   when: string;
+  /** How warm it is then. */
+  warmth: string;
   body: number | null;
   sd: number;
   band: Band | undefined;
@@ -69,7 +72,10 @@ export function FootRow({
         </Box>
       )}
       <Box sx={{ minWidth: 0, lineHeight: 1.25, ...(inHand ? { width: axisLeft, pr: 0.5 } : {}) }}>
-        <Box sx={{ fontWeight: 700, fontSize: inHand ? typeScale.note : typeScale.lead }}>
+        <Box
+          title={warmth}
+          sx={{ fontWeight: 700, fontSize: inHand ? typeScale.note : typeScale.lead }}
+        >
           {capital(word ?? 'crumbs')}, {when}
         </Box>
         <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>

@@ -12,13 +12,16 @@ export function LineHeader({
   axis,
   current,
   aimed,
+  when,
   onAim,
 }: {
   shown: ShownQuantity;
   axis: LineAxis;
   current: BodyWord | null;
-  /** Words the dip is to be, rested and chilled. */
+  /** Words the dip is to be when it is eaten. */
   aimed: readonly BodyWord[];
+  /** When that is: `rested and chilled`. */
+  when: string;
   onAim: (word: BodyWord) => void;
 }) {
   // on a tablet the words would run into one another; the spoons stay
@@ -28,7 +31,7 @@ export function LineHeader({
     <Box
       sx={{ position: 'relative', height: inHand ? 46 : 72 }}
       role="group"
-      aria-label={shown === 'body' ? 'Aim at a word, rested and chilled' : 'The axis'}
+      aria-label={shown === 'body' ? `Aim at a word, ${when}` : 'The axis'}
     >
       {axis.ticks.map(({ value, label }) => (
         <Box
@@ -42,7 +45,7 @@ export function LineHeader({
                   'aria-pressed': aimed.includes(label as BodyWord),
                 },
                 ...{
-                  title: `Aim at ${label}, rested and chilled`,
+                  title: `Aim at ${label}, ${when}`,
                   onClick: () => onAim(label as BodyWord),
                 },
               }

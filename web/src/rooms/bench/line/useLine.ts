@@ -2,6 +2,7 @@
 
 import { stallsOn } from '@cobbet/core/kitchen/machines';
 import { isThisRight } from '@cobbet/core/dip/isThisRight';
+import { type BodyName, momentsOf } from '@cobbet/core/mix/bodyMoments';
 import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
 import { lastRead } from './lastRead';
@@ -20,15 +21,20 @@ export function useLine(bench: Bench, shown: ShownQuantity, width: number) {
     () => lineAxis(shown, width, analysis, band),
     [shown, width, analysis, band],
   );
-  const { freshBody, warmBody, chilledBody, sd, path } = analysis;
+  const { freshBody, warmBody, sd, path } = analysis;
   // a reading warm from the machine is brought to 25 °C, where the first foot stands
   const cooling = (freshBody ?? 0) - (warmBody ?? 0);
-  const readFresh = last.machine === null ? null : last.machine + cooling;
+  const read: Partial<Record<BodyName, number | null>> = {
+    warmBody: last.machine,
+    freshBody: last.machine === null ? null : last.machine + cooling,
+    chilledBody: last.chilled,
+  };
   const feet: FootMark[] = seasoning
     ? [{ value: analysis.per100g[seasoning], sd: 0, band, read: null }]
     : [
-        { value: freshBody, sd, band: dip.targets.freshBody, read: readFresh },
-        { value: chilledBody, sd, band: dip.targets.chilledBody, read: last.chilled },
+        ...momentsOf(dip).map((name) => ({
+          ...{ value: analysis[name], sd, band: dip.targets[name], read: read[name] ?? null },
+        })),
       ];
   const stallsAt = path.flatMap((step, i) => {
     const inBowl = parts[i]?.place === 'bowl' && step.massG > 0;
