@@ -9,12 +9,21 @@ async function openRegatta(page: Page) {
   await expect(page.getByText(/^Begin Fri 12 Jun at 2\d:\d\d/)).toBeVisible();
 }
 
+/** Types a day and a time, section after section, the month first since it says how many days there are. */
+async function typeMoment(page: Page, label: string, day: string, monthToMinute: string) {
+  const field = page.getByRole('group', { name: label });
+  await field.getByRole('spinbutton', { name: 'Month', exact: true }).click();
+  await page.keyboard.type(monthToMinute, { delay: 20 });
+  await field.getByRole('spinbutton', { name: 'Day', exact: true }).click();
+  await page.keyboard.type(day, { delay: 20 });
+}
+
 test('the regatta’s day is planned back to the evening before, by what it keeps busy', async ({
   page,
 }) => {
   await openRegatta(page);
   const chart = page.getByRole('group', { name: /^The day from/ });
-  await expect(chart.getByText('hands', { exact: true })).toBeVisible();
+  await expect(chart.getByText('cook 1', { exact: true })).toBeVisible();
   await expect(chart.getByText('served')).toBeVisible();
   await expect(
     chart.getByRole('button', { name: /Red kidney.*soak in 3\.5 times/ }).first(),
@@ -111,7 +120,7 @@ test('what is ticked in the shop goes into the house by one tap, with what is ov
 
 test('too late to begin says by how much, and what would help', async ({ page }) => {
   await openRegatta(page);
-  await page.getByLabel('Not before').fill('2026-06-13T08:00');
+  await typeMoment(page, 'Not before', '13', 'Jun20260800');
   const late = page.getByRole('alert').filter({ hasText: 'late if you begin no earlier' });
   await expect(late).toBeVisible();
   await late.getByRole('button', { name: 'What would help?' }).click();
@@ -146,13 +155,53 @@ test('a day of one’s own: started, given dips, planned, deleted and brought ba
   await expect(page.getByText('Trial boat lunch')).toBeVisible();
 });
 
+test('a day is begun in one step, from its time, its dips and how many eat', async ({ page }) => {
+  await openSampleBook(page);
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'New day' }).click();
+  const begin = page.getByRole('dialog', { name: 'New day' });
+  await begin.getByRole('textbox', { name: 'Name' }).fill('Trial boat lunch');
+  await typeMoment(page, 'On the table at', '20', 'Jun20261815');
+  await begin.getByRole('textbox', { name: /A portion of each for/ }).fill('12');
+  await begin.getByText('Edamame and mint').click();
+  await begin.getByText('Radish and dill yogurt').click();
+  await begin.getByRole('button', { name: 'Start it' }).click();
+  await expect(page.getByText(/^Begin .* in all/)).toBeVisible();
+  const setup = page.getByRole('region', { name: 'Dips of the day' });
+  await expect(setup).toContainText('12 portions of');
+  await page.getByRole('link', { name: 'All days' }).click();
+  await expect(page.getByText('served Sat 20 Jun, 18:15 · 2 dips')).toBeVisible();
+});
+
+test('what is next stands large with how late it is, what that does to the rest, and one tap ticks it', async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date('2026-06-13T07:20:00') });
+  await openRegatta(page);
+  await page.getByRole('button', { name: 'what next' }).click();
+  const next = page.getByRole('region', { name: 'Next' });
+  await expect(next).toContainText('Red kidney bean, dried: sort and rinse');
+  await expect(next.getByRole('status')).toContainText(
+    /\d+ h( \d+ min)? behind; the last is on the table at \d\d:\d\d, .* late\./,
+  );
+  for (const done of ['sort and rinse', 'soak in 3.5 times']) {
+    await expect(next).toContainText(done);
+    await next.getByRole('button', { name: 'Done' }).click();
+  }
+  await expect(next).not.toContainText('Red kidney');
+  // what is left has begun or soon does, and nothing of it is half a night late any more
+  await expect(next.getByRole('status')).not.toContainText(/\d+ h .*behind/);
+  await page.keyboard.press('Control+z');
+  await expect(next).toContainText('soak in 3.5 times');
+});
+
 test('how a row is made ready: the way, hot or overnight, what it takes, and cooling', async ({
   page,
 }) => {
   await openBench(page, 'hazelnut-red-bean-pate');
   await page.getByRole('button', { name: /^Details of Red kidney/ }).click();
   await page.getByRole('button', { name: 'Made ready…' }).click();
-  const dialog = page.getByRole('dialog', { name: /made ready/ });
+  const dialog = page.getByRole('region', { name: /made ready/ });
   await expect(dialog).toContainText(/\d+ g red kidney bean, dried give \d+ g/);
   await expect(dialog).toContainText('Red kidney bean: Raw or undercooked they are poisonous');
   await expect(dialog.getByText('Ready after 10 h at 20 °C')).toBeVisible();
@@ -167,7 +216,7 @@ test('how a row is made ready: the way, hot or overnight, what it takes, and coo
     .getByRole('combobox', { name: 'Way to make it ready' })
     .selectOption({ label: 'as it is bought' });
   await expect(dialog).toContainText('it goes in as it is bought');
-  await dialog.getByRole('button', { name: 'Done' }).click();
+  await dialog.getByRole('button', { name: /^Leave / }).click();
   await saved(page);
 });
 
@@ -223,21 +272,21 @@ test.describe('a night in which the clocks are changed', () => {
   const nights = [
     {
       way: 'forward',
-      serveAt: '2027-03-28T08:00',
+      typed: ['28', 'Mar20270800'] as const,
       begins: /^Begin Sat 27 Mar at (\d\d:\d\d)/,
       ahead: 1,
     },
     {
       way: 'back',
-      serveAt: '2027-10-31T08:00',
+      typed: ['31', 'Oct20270800'] as const,
       begins: /^Begin Sat 30 Oct at (\d\d:\d\d)/,
       ahead: 2,
     },
   ];
-  for (const { way, serveAt, begins, ahead } of nights) {
+  for (const { way, typed, begins, ahead } of nights) {
     test(`${way}: it is said, and the calendar has the moments as they are`, async ({ page }) => {
       await openRegatta(page);
-      await page.getByLabel('On the table at').fill(serveAt);
+      await typeMoment(page, 'On the table at', ...typed);
       await expect(page.getByText(`The clocks go ${way} an hour in between`)).toBeVisible();
       const [, begin] = begins.exec((await page.getByText(begins).textContent()) ?? '') ?? [];
       const [calendar] = await Promise.all([

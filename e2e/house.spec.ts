@@ -81,7 +81,7 @@ test('a dip is made in another size: by portions, by jars, as far as what is in 
   await openSampleBook(page);
   await page.goto('/bench?dip=weir-house-hummus');
   await page.getByRole('button', { name: 'Size' }).click();
-  const dialog = page.getByRole('dialog', { name: /^Another size/ });
+  const dialog = page.getByRole('region', { name: /^Another size/ });
   await dialog.getByRole('textbox', { name: 'How much' }).fill('0');
   await expect(dialog.getByRole('button', { name: 'Take this size' })).toBeDisabled();
   await dialog.getByRole('combobox', { name: 'Sized by' }).selectOption({ label: 'so many times' });

@@ -84,7 +84,7 @@ test.describe('the Bench on a phone', () => {
     expect(await over(page)).toBe(0);
     await page.keyboard.press('Escape');
     await expect(sheet).toHaveCount(0);
-    await page.getByRole('button', { name: 'More', exact: true }).tap();
+    await page.getByRole('button', { name: 'Set up', exact: true }).tap();
     await expect(page.getByRole('button', { name: 'Size' })).toBeVisible();
     expect(await over(page)).toBe(0);
     await page.reload();

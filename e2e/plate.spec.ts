@@ -76,5 +76,6 @@ test('how a row is worked in is said on the bench and called out when it is made
     '1 min',
     '2 min',
     '3 min',
+    'Go',
   ]);
 });

@@ -6,14 +6,14 @@ test('ways of making it say what they would change, and one is taken and taken b
 }) => {
   await openBench(page);
   await page.getByRole('button', { name: 'Ways', exact: true }).click();
-  const ways = page.getByRole('dialog', { name: 'Ways of making it' });
+  const ways = page.getByRole('region', { name: 'Ways of making it' });
   const pulses = ways.getByRole('group', { name: 'Where do the pulses come from?' });
   await expect(pulses.getByRole('radio', { name: 'canned' })).toBeChecked();
   await expect(pulses).toContainText(/soaked overnight.*ready 1\d h .* later.*salt −0\.\d\d g/);
   await pulses.getByRole('radio', { name: /^soaked overnight/ }).click();
   await expect(pulses.getByRole('radio', { name: /^soaked overnight/ })).toBeChecked();
   await expect(ways.getByRole('group', { name: 'Salt in the pot?' })).toBeVisible();
-  await ways.getByRole('button', { name: 'Done' }).click();
+  await ways.getByRole('button', { name: 'Leave ways of making it' }).click();
   await expect(amount(page, 'Chickpeas')).toHaveValue(/^\d+ g$/);
   await page.keyboard.press('Control+z');
   await expect(amount(page, 'Chickpeas, canned')).toHaveValue('2 cups');
@@ -30,7 +30,7 @@ test('an amount of the raw thing is read as what it gives, and what is left over
   await expect(beans).toHaveValue('200 g dried');
   await page.getByRole('button', { name: 'Details of Black beans' }).click();
   await page.getByRole('button', { name: 'Made ready…' }).click();
-  const ready = page.getByRole('dialog', { name: 'Black beans, made ready' });
+  const ready = page.getByRole('region', { name: 'Black beans, made ready' });
   await expect(ready.getByRole('status').first()).toContainText(
     '200 g black bean, dried give 480 g',
   );
@@ -65,6 +65,7 @@ test('a timer started from the plan is there in every room and after a reload', 
   await page.reload();
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await expect(timers).toContainText('soak');
+  await timers.getByRole('button', { name: /soak/ }).click();
   await timers.getByRole('button', { name: 'Stop' }).click();
   await expect(timers).toHaveCount(0);
 });
@@ -100,7 +101,7 @@ test('a pesto is asked about its oil and cheese, and a dip tasted after each add
 }) => {
   await openBench(page, 'watercress-hazelnut-pesto');
   await page.getByRole('button', { name: 'Ways', exact: true }).click();
-  const ways = page.getByRole('dialog', { name: 'Ways of making it' });
+  const ways = page.getByRole('region', { name: 'Ways of making it' });
   const oil = ways.getByRole('group', { name: 'The oil, when?' });
   await oil.getByRole('radio', { name: /^little by little/ }).click();
   await expect(oil.getByRole('radio', { name: /^little by little/ })).toBeChecked();
@@ -110,7 +111,7 @@ test('a pesto is asked about its oil and cheese, and a dip tasted after each add
   const keeping = ways.getByRole('group', { name: 'How long is it kept?' });
   await expect(keeping).toContainText(/14 days.*kept 10 days longer/);
   await expect(keeping).toContainText('Local codes come first');
-  await ways.getByRole('button', { name: 'Done' }).click();
+  await ways.getByRole('button', { name: 'Leave ways of making it' }).click();
   await expect(amount(page, 'Olive oil, light')).toHaveValue('29 g');
   await saved(page);
   await page.goto('/make?dip=watercress-hazelnut-pesto');

@@ -119,7 +119,7 @@ test('a batch too large for its machine is made in equal loads', async ({ page }
   await openSampleBook(page);
   await page.goto('/bench?dip=weir-house-hummus');
   await page.getByRole('button', { name: 'Size', exact: true }).click();
-  const size = page.getByRole('dialog');
+  const size = page.getByRole('region', { name: /^Another size/ });
   await size.getByRole('combobox').first().selectOption({ label: 'so many times' });
   await size.getByRole('textbox').first().fill('6');
   await size.getByRole('button', { name: /^Take/ }).click();

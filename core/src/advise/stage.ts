@@ -78,6 +78,7 @@ function changeOf(
 export function stage(parts: readonly Part[], machine: Machine, conditions: Conditions): Staging {
   const path = pathOf(parts, conditions);
   const end = path.at(-1)?.body ?? null;
+  const lastIn = parts.findLastIndex(({ place, massG }) => place === 'bowl' && massG > 0);
   const { stallsAt, order, split, wholeStalls } = throughStall({ parts, machine, conditions });
   const way = split ?? order;
   return {
@@ -86,7 +87,11 @@ export function stage(parts: readonly Part[], machine: Machine, conditions: Cond
       massG,
       body: at,
       crumbs: state === 'crumbs',
-      stalls: parts[i]?.place === 'bowl' && massG > 0 && stallsOn(machine, at, state === 'crumbs'),
+      stalls:
+        parts[i]?.place === 'bowl' &&
+        massG > 0 &&
+        (!conditions.method.atOnce || i === lastIn) &&
+        stallsOn(machine, at, state === 'crumbs'),
       stillToCome: at === null || end === null ? null : end - at,
     })),
     stallsAt,

@@ -66,6 +66,7 @@ export const methodSchema = Joi.object<Method>({
   blendC: Joi.number().min(-10).max(100),
   overrunPct: Joi.number().min(0).max(300).default(usualMethod.overrunPct),
   streamed: Joi.boolean(),
+  atOnce: Joi.boolean().valid(true),
   minutes: Joi.number().min(0).max(600),
 });
 

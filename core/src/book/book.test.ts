@@ -274,6 +274,10 @@ describe('migrations', () => {
     const band = { low: 1, high: 2 };
     const targets = { saltG: band, pastaBody: band, heat: band, chilledBody: band };
     const old = { saltG: band, chilledBody: band };
+    const method = { grind: 'normal', overrunPct: 0 };
+    const atOnce = { method: { ...method, atOnce: true } };
+    expect(down?.trials?.({ id: 't', ...atOnce })).toEqual({ id: 't', method });
+    expect(down?.runs?.({ id: 'r', ...atOnce })).toEqual({ id: 'r', method });
     const seenAs = { machineId: 'm', targets };
     expect(
       down?.dips?.({ id: 'a', servedAtC: 8, servedAfterMin: 30, moments: [], targets, seenAs }),

@@ -335,22 +335,29 @@ export const migrations: readonly Migration[] = [
     },
   },
   {
-    name: 'moments of use, how long after the machine; any figure as a target',
+    name: 'moments of use, how long after the machine; any figure as a target; everything in at once',
     from: 15,
     up: {},
     down: {
       dips: ({ moments: _moments, servedAfterMin: _after, ...dip }) => {
         const seen = dip['seenAs'] as Loose | undefined;
         return {
-          ...dip,
+          ...oneByOne(dip),
           ...withOldTargets(dip),
-          ...(seen === undefined ? {} : { seenAs: { ...seen, ...withOldTargets(seen) } }),
+          ...(seen === undefined ? {} : { seenAs: { ...oneByOne(seen), ...withOldTargets(seen) } }),
         };
       },
-      runs: (run) => ({ ...run, ...withOldTargets(run) }),
+      runs: (run) => ({ ...oneByOne(run), ...withOldTargets(run) }),
+      trials: oneByOne,
     },
   },
 ];
+
+/** Until version 15 everything went in one after another. */
+function oneByOne(record: Loose): Loose {
+  const { atOnce: _atOnce, ...method } = (record['method'] ?? {}) as Loose;
+  return record['method'] === undefined ? record : { ...record, method };
+}
 
 /** What could be aimed at until version 15. */
 const oldTargets = /^(freshBody|chilledBody|saltG|acidG|garlicG|massG|volumeMl)$/;

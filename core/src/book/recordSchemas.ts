@@ -57,6 +57,7 @@ const method = Joi.object({
   blendC: Joi.number().min(-10).max(100),
   overrunPct: Joi.number().min(0).max(300).required(),
   streamed: Joi.boolean(),
+  atOnce: Joi.boolean().valid(true),
   minutes: Joi.number().min(0).max(600),
 });
 

@@ -120,9 +120,12 @@ export function throughStall(question: StallQuestion): ThroughStall {
   const inBowl = parts.flatMap((part, i) => (part.place === 'bowl' && part.massG > 0 ? [i] : []));
   const bowl = emptyBowl();
   const finished = bowlMass(parts);
+  const lastIn = inBowl.at(-1);
   const stallsAt = inBowl.filter((index) => {
     const part = parts[index];
     if (part) addTo(bowl, partSumsPerGram(part), part.massG);
+    // what goes in at once meets the machine as a whole
+    if (conditions.method.atOnce && index !== lastIn) return false;
     return stalls(
       bodyState(bowl, conditions.blending),
       machine,
@@ -130,7 +133,7 @@ export function throughStall(question: StallQuestion): ThroughStall {
       bowl[sumIndex.massG] / finished,
     );
   });
-  const wholeStalls = stallsAt.at(-1) !== undefined && stallsAt.at(-1) === inBowl.at(-1);
+  const wholeStalls = stallsAt.at(-1) !== undefined && stallsAt.at(-1) === lastIn;
   const exhaustive = inBowl.length <= mostElements - 1;
   const nothing = { stallsAt, wholeStalls, order: null, split: null, exhaustive };
   if (stallsAt.length === 0 || wholeStalls) return nothing;

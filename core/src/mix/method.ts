@@ -13,6 +13,8 @@ export interface Method {
   overrunPct: number;
   /** The oil is let in slowly while a machine runs; left out it goes in at once. */
   streamed?: boolean;
+  /** Everything goes in before the machine runs: it meets nothing but the whole. */
+  atOnce?: boolean;
   /** How long nuts are run, minutes; left out until they are the usual meal. */
   minutes?: number;
 }

@@ -4,10 +4,13 @@ import { smoothness } from '../dip/smoothness';
 import type { Kitchen } from '../kitchen/kitchen';
 import { prepare, rawFor } from '../prepare/prepare';
 import { routeOfRow } from '../prepare/routeOfRow';
+import type { Figures } from '../mix/figures';
 import { keptDays } from '../safety/fridgeDays';
 
 /** What a way of making a dip comes to. All are estimates. */
 export interface WayEffect {
+  /** Body, seasoning and the rest, as the line draws them. */
+  figures: Figures;
   /** Minutes of hands-on preparation, and from the first soak until everything is ready to blend. */
   handsMin: number;
   readyMin: number;
@@ -54,11 +57,13 @@ export function wayEffect(dip: Dip, kitchen: Kitchen): WayEffect {
   }
   const pulses = rows.filter(({ ingredient }) => ingredient?.role === 'legume');
   const skinsOff = pulses.length > 0 && pulses.every(({ row }) => row.raw?.skinsOff === true);
-  const bodies = path.flatMap((step) => step.body ?? []);
+  const met = dip.method.atOnce ? path.slice(-1) : path;
+  const bodies = met.flatMap((step) => step.body ?? []);
   const last = path.at(-1);
   const bowl = parts.filter(({ place }) => place === 'bowl').length;
   const tastes = { end: 1, cold: 2, each: bowl }[tastingOf(dip)];
   return {
+    figures: analysis,
     handsMin,
     readyMin: Math.max(readyMin, handsMin),
     warmBody: analysis.warmBody,

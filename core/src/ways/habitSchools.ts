@@ -29,6 +29,27 @@ function tasting({ dip }: Asked): School[] {
   ];
 }
 
+function goingIn({ dip, rows }: Asked): School[] {
+  if (rows.filter(({ row, massG }) => row.place === 'bowl' && massG > 0).length < 3) return [];
+  const { atOnce, ...method } = dip.method;
+  return [
+    school(
+      'going-in',
+      'How does it go in?',
+      'One after another shows where it seizes and is corrected on the way; all at once is quicker, and the machine meets nothing but the whole.',
+      [
+        { id: 'steps', name: 'one after another', now: !atOnce, dip: { ...dip, method } },
+        {
+          id: 'at-once',
+          name: 'everything at once, then run',
+          now: atOnce === true,
+          dip: { ...dip, method: { ...method, atOnce: true } },
+        },
+      ],
+    ),
+  ];
+}
+
 function keeping({ dip, rows }: Asked): School[] {
   const parts = rows.flatMap((read) => partOf(read) ?? []);
   const days = fridgeDays(dip.family, parts);
@@ -119,8 +140,8 @@ function measuring(asked: Asked): School[] {
   ];
 }
 
-/** Questions about habits: when it is tasted, how amounts are measured, how long it is kept. */
+/** Questions about habits: whether it goes in one by one, when it is tasted, how amounts are measured, how long it is kept. */
 export function habitSchools(asked: Asked): School[] {
   if (asked.rows.length === 0) return [];
-  return [...tasting(asked), ...measuring(asked), ...keeping(asked)];
+  return [...goingIn(asked), ...tasting(asked), ...measuring(asked), ...keeping(asked)];
 }

@@ -152,12 +152,16 @@ export function takeBackIngredient(id: string, name: string): Promise<boolean> {
 }
 
 /** Starts a day with nothing on it. */
-export async function addPlan(name: string, serveAt: string): Promise<string> {
+export async function addPlan({
+  name,
+  serveAt,
+  dips,
+}: Pick<Plan, 'name' | 'serveAt' | 'dips'>): Promise<string> {
   const id = newId();
   await useBook
     .getState()
     .act(`New day ${name}`, () => [
-      put('plans', { ...emptyPlan(id, name, serveAt, now()), zone: deviceZone() }),
+      put('plans', { ...emptyPlan(id, name, serveAt, now()), dips, zone: deviceZone() }),
     ]);
   return id;
 }

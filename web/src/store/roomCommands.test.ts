@@ -60,7 +60,7 @@ describe('readings', () => {
 
 describe('days', () => {
   test('are started, changed and deleted; a dip that goes leaves its days', async () => {
-    const id = await addPlan('Regatta', '2027-06-12T12:30');
+    const id = await addPlan({ name: 'Regatta', serveAt: '2027-06-12T12:30', dips: [] });
     await editPlan(id, 'With it', (plan) => ({ ...plan, dips: [{ dipId: 'a', massG: 900 }] }));
     await editPlan(id, 'Pin', (plan) => ({ ...plan, pins: { 'a/blend': -90 } }), 'pin');
     expect(book().plans.get(id)).toMatchObject({ pins: { 'a/blend': -90 } });
@@ -75,7 +75,7 @@ describe('days', () => {
   });
 
   test('are still there after the book is opened again', async () => {
-    const id = await addPlan('Regatta', '2027-06-12T12:30');
+    const id = await addPlan({ name: 'Regatta', serveAt: '2027-06-12T12:30', dips: [] });
     await keepStock({ id: 'labneh', amount: '180 g', useBy: '2027-06-13' }, 'Labneh');
     closeBook();
     useBook.setState(useBook.getInitialState());

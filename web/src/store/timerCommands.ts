@@ -34,3 +34,13 @@ export function lengthenTimer(timer: Timer, minutes: number): Promise<boolean> {
     .getState()
     .act(`Timer: ${minutes} minutes more`, () => [put('timers', { ...timer, endsAt })]);
 }
+
+/** Sets a running timer to end so many minutes from now. */
+export function setTimer(timer: Timer, minutes: number): Promise<boolean> {
+  const endsAt = new Date(Date.now() + minutes * 60_000).toISOString();
+  return useBook
+    .getState()
+    .act(`Timer: ${minutes} minutes from now`, () => [
+      put('timers', { ...timer, minutes, endsAt }),
+    ]);
+}

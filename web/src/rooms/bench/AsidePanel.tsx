@@ -11,6 +11,9 @@ const VariantsPanel = later(() =>
 );
 const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const RulesPanel = later(() => import('./rules/RulesPanel').then(({ RulesPanel }) => RulesPanel));
+const WaysPanel = later(() => import('./ways/WaysPanel').then(({ WaysPanel }) => WaysPanel));
+const SizeOf = later(() => import('./size/SizeOf').then(({ SizeOf }) => SizeOf));
+const MakeReady = later(() => import('./prepare/MakeReady').then(({ MakeReady }) => MakeReady));
 const TargetsPanel = later(() =>
   import('./targets/TargetsPanel').then(({ TargetsPanel }) => TargetsPanel),
 );
@@ -23,9 +26,16 @@ export type Aside =
   | { kind: 'base' }
   | { kind: 'variants' }
   | { kind: 'rules' }
-  | { kind: 'targets' };
+  | { kind: 'targets' }
+  | { kind: 'size' }
+  | { kind: 'ways' }
+  | { kind: 'ready'; rowId: string };
 
-/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, or what it is to be. */
+/** Panels that need more room than the figures beside the line. */
+export const isWide = (aside: Aside | null): boolean =>
+  aside !== null && ['size', 'ways', 'ready'].includes(aside.kind);
+
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, what it is to be, how it is made, another size of it, or how a row is made ready. */
 export function AsidePanel({
   aside,
   bench,
@@ -65,6 +75,24 @@ export function AsidePanel({
         onRules={edits.rules}
         onClose={onClose}
       />
+    );
+  }
+  if (aside.kind === 'ways') {
+    return <WaysPanel bench={bench} onLook={onLook} onTake={edits.take} onClose={onClose} />;
+  }
+  if (aside.kind === 'size') return <SizeOf bench={bench} edits={edits} onClose={onClose} />;
+  if (aside.kind === 'ready') {
+    const read = bench.rows.find(({ row }) => row.id === aside.rowId);
+    return (
+      read && (
+        <MakeReady
+          key={aside.rowId}
+          read={read}
+          rows={bench.rows}
+          onChange={(label, change) => edits.editRow(aside.rowId, label, change)}
+          onClose={onClose}
+        />
+      )
     );
   }
   if (aside.kind === 'targets') {

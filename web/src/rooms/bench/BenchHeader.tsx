@@ -100,7 +100,7 @@ export function BenchHeader(props: Props) {
         </ToggleButtonGroup>
         {inHand && (
           <Button size="small" aria-expanded={more} onClick={() => setMore(!more)}>
-            {more ? 'Less' : 'More'}
+            {more ? 'Done' : 'Set up'}
           </Button>
         )}
       </Box>

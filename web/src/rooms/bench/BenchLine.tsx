@@ -41,6 +41,7 @@ export function BenchLine({
   view,
   preview,
   onSwap,
+  onMakeReady,
   onRules,
   measured,
   width,
@@ -54,6 +55,8 @@ export function BenchLine({
   preview: ReturnType<typeof analyseDip> | null;
   /** A row is to be swapped. */
   onSwap: (rowId: string) => void;
+  /** How a row is made ready is to be seen. */
+  onMakeReady: (rowId: string) => void;
   /** What holds between the rows is to be seen. */
   onRules: () => void;
   /** Takes the element whose width the line has. */
@@ -134,6 +137,7 @@ export function BenchLine({
             onRetype={edits.retype}
             onDelete={edits.takeOut}
             onSwap={onSwap}
+            onMakeReady={onMakeReady}
             doubtful={doubtful}
           />
         </AfterRows>

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
-import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
@@ -16,11 +15,10 @@ import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { AsidePanel } from './AsidePanel';
+import { AsidePanel, isWide } from './AsidePanel';
 import { rowInQuestion, useAside } from './useAside';
-import { type BenchDialog, BenchDialogs } from './BenchDialogs';
 import { AddHere } from './AddHere';
-import { AtHand } from './AtHand';
+import { InTheHand } from './InTheHand';
 import { WhatASpoonDoes } from './WhatASpoonDoes';
 import { BenchHeader } from './BenchHeader';
 import { BenchLayoutGiven, useBenchLayout, useScreenLayout } from './line/benchLayout';
@@ -35,11 +33,11 @@ import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
+const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
 const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) => BaseStrip));
 const OpenFillings = later(() =>
   import('./swap/OpenFillings').then(({ OpenFillings }) => OpenFillings),
 );
-const Sheet = later(() => import('./Sheet').then(({ Sheet }) => Sheet));
 
 function HowToStart() {
   return (
@@ -62,20 +60,19 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
   const { amountView } = useSettings();
   const [shown, setShown] = useState<ShownQuantity>('body');
-  const [dialog, setDialog] = useState<BenchDialog | null>(null);
+  const [about, setAbout] = useState(false);
   const [nudging, setNudging] = useState(false);
-  const { aside, looked, setLooked, openAside, swapRow, leaveAside } = useAside();
+  const { aside, looked, setLooked, openAside, swapRow, readyRow, leaveAside } = useAside();
   const filling = rowInQuestion(dip, aside);
   const behind = useBehind(dip).length;
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
-  const { rows, analysis } = bench;
+  const { rows } = bench;
   const { inHand } = useBenchLayout();
   const printing = usePrinting();
 
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
-  const { stallsAt, doubts } = line;
   const { kitchen } = bench;
 
   const lookAt = useCallback(
@@ -112,8 +109,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
         }}
       >
         <BenchHeader
-          dip={dip}
-          shown={shown}
+          {...{ dip, shown }}
           view={amountView}
           working={control.landing.state === 'working'}
           onShown={setShown}
@@ -121,9 +117,9 @@ function BenchSurface({ dip }: { dip: Dip }) {
           onEdit={edits.edit}
           onLand={() => void control.land()}
           machines={kitMachines(kitchen.kit)}
-          onAbout={() => setDialog('about')}
-          onSize={() => setDialog('size')}
-          onWays={() => setDialog('ways')}
+          onAbout={() => setAbout(true)}
+          onSize={() => openAside('size')}
+          onWays={() => openAside('ways')}
           onFree={() => openAside('free')}
           onTargets={() => openAside('targets')}
         >
@@ -146,6 +142,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
             view={amountView}
             preview={preview}
             onSwap={swapRow}
+            onMakeReady={readyRow}
             onRules={() => openAside('rules')}
             measured={ref}
             width={width}
@@ -179,25 +176,28 @@ function BenchSurface({ dip }: { dip: Dip }) {
       <BenchSide
         bench={bench}
         control={control}
+        wide={isWide(aside)}
         preview={proposed ? proposed.after : null}
-        stallsAt={stallsAt}
-        doubts={doubts}
+        stallsAt={line.stallsAt}
+        doubts={line.doubts}
         edits={edits}
         onRules={() => openAside('rules')}
       >
         {!inHand && panel}
       </BenchSide>
-      {panel && inHand && (
-        <Sheet label="About this dip" onClose={leaveAside}>
-          {panel}
-        </Sheet>
-      )}
       {inHand && (
-        <AtHand analysis={analysis} targets={dip.targets} eaten={eatenAt(dip)}>
-          <AddHere bench={bench} edits={edits} />
-        </AtHand>
+        <InTheHand bench={bench} edits={edits} onClose={leaveAside}>
+          {panel}
+        </InTheHand>
       )}
-      <BenchDialogs bench={bench} open={dialog} edits={edits} onClose={() => setDialog(null)} />
+      {about && (
+        <AboutDip
+          dip={dip}
+          blendC={bench.conditions.method.blendC}
+          onEdit={edits.edit}
+          onClose={() => setAbout(false)}
+        />
+      )}
     </Box>
   );
 }

@@ -13,15 +13,16 @@ export const rowInQuestion = ({ rows }: Dip, aside: Aside | null) =>
 export function useAside() {
   const [aside, setAside] = useState<Aside | null>(null);
   const [looked, setLooked] = useState<Proposal | null>(null);
-  const openAside = (kind: Exclude<Aside['kind'], 'swap'>) => {
+  const openAside = (kind: Exclude<Aside['kind'], 'swap' | 'ready'>) => {
     setLooked(null);
     setAside({ kind });
   };
   // rows are memoised on it
   const swapRow = useCallback((rowId: string) => setAside({ kind: 'swap', rowId }), []);
+  const readyRow = useCallback((rowId: string) => setAside({ kind: 'ready', rowId }), []);
   const leaveAside = () => {
     setAside(null);
     setLooked(null);
   };
-  return { aside, looked, setLooked, openAside, swapRow, leaveAside };
+  return { aside, looked, setLooked, openAside, swapRow, readyRow, leaveAside };
 }

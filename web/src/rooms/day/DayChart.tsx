@@ -3,102 +3,67 @@
 import Box from '@mui/material/Box';
 import type { Plan } from '@cobbet/core/day/plan';
 import type { PlacedTask, Task } from '@cobbet/core/day/task';
-import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useMemo, useState } from 'react';
 import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { clockAt, nowOffset } from './clock';
+import { clockAt } from './clock';
+import { useNow } from './useNow';
 import { lengthText } from '@/components/lengthText';
 import { dayAxis, headHeight } from './dayAxis';
 import { DayGrid, ServedAndNow } from './DayGrid';
-import { type Lane, type LaneBar, lanesOf } from './lanes';
+import { DayBar, fitted, laneHeight } from './DayBar';
+import { type Lane, type LaneBar, lanesOf, taskNumbers } from './lanes';
 
-const laneHeight = 27;
-const labelWidth = 66;
+const labelWidth = 148;
 /** A task moves by so many minutes with a key, and snaps to as many when dragged. */
 const stepMin = 5;
+/** Rows under a lane of hands for the numbers its bars have no room for. */
+const numberRows = 3;
+const numberPx = 11;
 
-const fills: Record<Lane['group'], { fill: string; ink: string }> = {
-  hands: { fill: colour.accent, ink: colour.onAccent },
-  machine: { fill: colour.ink, ink: colour.paper },
-  oven: { fill: colour.muted, ink: colour.paper },
-  hob: { fill: colour.muted, ink: colour.paper },
-  waits: { fill: colour.filling, ink: colour.ink },
-};
+const laneRoom = ({ group }: Lane) => laneHeight + (group === 'hands' ? numberRows * numberPx : 0);
 
-/** As much of a label as fits a width, by what a letter takes on average. */
-function fitted(label: string, width: number): string {
-  const letters = Math.floor((width - 8) / 6.1);
-  if (letters < 8) return '';
-  return label.length <= letters ? label : `${label.slice(0, letters - 1)}…`;
-}
+/** What is done, without the thing it is done to: that stands before its line. */
+const whatOf = ({ label }: Task) => label.split(': ').slice(1).join(': ') || label;
 
-function Bar({
-  bar,
+/** Numbers that bars have no room for, under them: each in the first row where none stands in its way. */
+function NumbersUnder({
   lane,
-  y,
+  numbers,
   x,
-  chosen,
-  pinned,
-  done,
-  offset,
-  onPointerDown,
-  onKeyDown,
-  label,
+  y,
 }: {
-  bar: LaneBar;
   lane: Lane;
-  y: number;
+  numbers: ReadonlyMap<string, number>;
   x: (minute: number) => number;
-  chosen: boolean;
-  pinned: boolean;
-  done: boolean;
-  /** px it is being dragged by. */
-  offset: number;
-  onPointerDown: (event: PointerEvent<SVGGElement>) => void;
-  onKeyDown: (event: KeyboardEvent<SVGGElement>) => void;
-  label: string;
+  y: number;
 }) {
-  const left = x(bar.from) + offset;
-  const width = Math.max(4, x(bar.to) - x(bar.from) - 1);
-  const { fill, ink } = fills[lane.group];
-  return (
-    <g
-      role="button"
-      tabIndex={lane.group === 'hands' ? 0 : -1}
-      aria-label={label}
-      aria-pressed={chosen}
-      onPointerDown={onPointerDown}
-      onKeyDown={onKeyDown}
-      style={{ cursor: 'grab', outline: 'none' }}
-      opacity={done ? 0.4 : 1}
-      data-task={bar.task.id}
-    >
-      <title>{label}</title>
-      <rect
-        x={left}
-        y={y + 2}
-        width={width}
-        height={laneHeight - 5}
-        rx={3}
-        fill={fill}
-        stroke={chosen ? colour.ink : 'none'}
-        strokeWidth={chosen ? 3 : 0}
-      />
-      {pinned && (
-        <circle cx={left + width - 5} cy={y + 7} r={3} fill={colour.paper} stroke={colour.ink} />
-      )}
+  const ends = Array.from({ length: numberRows }, () => -Infinity);
+  return lane.bars.map((bar) => {
+    const text = String(numbers.get(bar.task.id) ?? '');
+    const width = Math.max(4, x(bar.to) - x(bar.from) - 1);
+    if (fitted(text, '', width) !== '') return null;
+    const needs = text.length * 6 + 3;
+    const left = x(bar.from) + width / 2 - needs / 2;
+    // where all are full, the one that is free the soonest
+    const free = ends.findIndex((end) => end <= left);
+    const row = free < 0 ? ends.indexOf(Math.min(...ends)) : free;
+    ends[row] = left + needs;
+    return (
       <text
-        x={left + 4}
-        y={y + laneHeight / 2 + 4}
+        key={bar.task.id}
+        x={left + needs / 2}
+        y={y + laneHeight + 7 + row * numberPx}
+        textAnchor="middle"
         fontSize={typeScale.tiny}
-        fill={ink}
+        fill={colour.ink}
         pointerEvents="none"
       >
-        {fitted(bar.task.label, width)}
+        {text}
       </text>
-    </g>
-  );
+    );
+  });
 }
 
 /** The day by what it keeps busy, the cooks' hands on top; tasks are moved by drag or key, which pins them. */
@@ -120,13 +85,7 @@ export function DayChart({
   const { ref: frame, width: room } = useWidth<HTMLDivElement>(1000);
   const width = Math.max(560, room);
   const [drag, setDrag] = useState<{ id: string; fromX: number; by: number } | null>(null);
-  const [now, setNow] = useState<number | null>(null);
-  useEffect(() => {
-    const look = () => setNow(nowOffset(plan));
-    look();
-    const timer = setInterval(look, 30_000);
-    return () => clearInterval(timer);
-  }, [plan]);
+  const now = useNow(plan);
   const lanes = useMemo(() => lanesOf(tasks, placed), [tasks, placed]);
   const last = Math.max(0, ...placed.map(({ end }) => end));
   const [hours = 0, minutes = 0] = plan.serveAt.slice(11).split(':').map(Number);
@@ -136,7 +95,11 @@ export function DayChart({
     [placed, last, width, minuteOfDay],
   );
   const x = (minute: number) => labelWidth + axis.x(minute);
-  const height = headHeight + lanes.length * laneHeight + 8;
+  const numbers = useMemo(() => taskNumbers(placed), [placed]);
+  const tops = lanes.map((_, i) =>
+    lanes.slice(0, i).reduce((sum, lane) => sum + laneRoom(lane), headHeight),
+  );
+  const height = lanes.reduce((sum, lane) => sum + laneRoom(lane), headHeight) + 8;
   const first = Math.min(...placed.map(({ start }) => start));
   const shownNow = now !== null && now > first - 60 && now < last + 30 ? now : null;
   const take = (bar: LaneBar) => (event: PointerEvent<SVGGElement>) => {
@@ -180,7 +143,7 @@ export function DayChart({
       >
         <DayGrid plan={plan} axis={axis} x={x} height={height} />
         {lanes.map((lane, i) => {
-          const y = headHeight + i * laneHeight;
+          const y = tops[i] ?? headHeight;
           const begins = lane.group !== lanes[i - 1]?.group;
           return (
             <g key={i}>
@@ -192,13 +155,16 @@ export function DayChart({
                 fontSize={typeScale.small}
                 fontWeight={lane.group === 'hands' ? 700 : 400}
               >
-                {lane.label}
+                {lane.label.length > 24 && <title>{lane.label}</title>}
+                {lane.label.length > 24 ? `${lane.label.slice(0, 23)}…` : lane.label}
               </text>
               {lane.bars.map((bar) => (
-                <Bar
+                <DayBar
                   key={bar.task.id}
                   bar={bar}
                   lane={lane}
+                  number={numbers.get(bar.task.id) ?? 0}
+                  name={lane.group === 'waits' ? whatOf(bar.task) : bar.task.label}
                   y={y}
                   x={x}
                   chosen={bar.task.id === chosen}
@@ -210,6 +176,7 @@ export function DayChart({
                   label={`${clockAt(plan, bar.placed.start)} ${bar.task.label}, ${lengthText(bar.to - bar.from)}`}
                 />
               ))}
+              {lane.group === 'hands' && <NumbersUnder lane={lane} numbers={numbers} x={x} y={y} />}
             </g>
           );
         })}

@@ -17,9 +17,7 @@ import { typeScale } from '@/theme/typeScale';
 import { clockAt, dayAt } from './clock';
 
 const NotHere = later(() => import('@/components/NotHere').then(({ NotHere }) => NotHere));
-const NameDialog = later(() =>
-  import('@/components/NameDialog').then(({ NameDialog }) => NameDialog),
-);
+const NewDay = later(() => import('./NewDay').then(({ NewDay }) => NewDay));
 const DayOf = later(() => import('./DayOf').then(({ DayOf }) => DayOf));
 
 /** Noon two days on, by this device's clock. */
@@ -32,9 +30,9 @@ function Days() {
   const router = useRouter();
   const plans = useBook((state) => state.book.plans);
   const [naming, setNaming] = useState(false);
-  const start = async (name: string) => {
+  const start = async (day: Parameters<typeof addPlan>[0]) => {
     setNaming(false);
-    router.push(`/day?plan=${encodeURIComponent(await addPlan(name, usualServing()))}`);
+    router.push(`/day?plan=${encodeURIComponent(await addPlan(day))}`);
   };
   return (
     <RoomPage
@@ -79,11 +77,10 @@ function Days() {
           ))}
       </Box>
       {naming && (
-        <NameDialog
-          title="New day"
-          action="Start it"
+        <NewDay
+          serveAt={usualServing()}
           onCancel={() => setNaming(false)}
-          onName={(name) => void start(name)}
+          onBegin={(day) => void start(day)}
         />
       )}
     </RoomPage>

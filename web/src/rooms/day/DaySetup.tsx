@@ -101,8 +101,8 @@ function MadeFirst({ needs }: { needs: DayNeeds }) {
 /** What the day asks for: when, with what, and how much of which dips. */
 export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
   const dips = useBook((state) => state.book.dips);
-  const edit = (label: string, change: (one: Plan) => Plan) =>
-    void editPlan(plan.id, label, change);
+  const edit = (label: string, change: (one: Plan) => Plan, mergeKey?: string) =>
+    void editPlan(plan.id, label, change, mergeKey);
   const others = [...dips.values()].filter(
     ({ id }) => !plan.dips.some(({ dipId }) => dipId === id),
   );
@@ -121,12 +121,17 @@ export function DaySetup({ plan, needs }: { plan: Plan; needs: DayNeeds }) {
         <Moment
           label="On the table at"
           value={plan.serveAt}
-          onSave={(serveAt) => serveAt && edit('Serving', (one) => ({ ...one, serveAt }))}
+          onSave={(serveAt) =>
+            serveAt && edit('Serving', (one) => ({ ...one, serveAt }), `serving ${plan.id}`)
+          }
         />
         <Moment
           label="Not before"
+          clearable
           value={plan.notBefore}
-          onSave={(notBefore) => edit('Not before', (one) => ({ ...one, notBefore }))}
+          onSave={(notBefore) =>
+            edit('Not before', (one) => ({ ...one, notBefore }), `not before ${plan.id}`)
+          }
         />
         <Resources plan={plan} edit={edit} />
       </Panel>

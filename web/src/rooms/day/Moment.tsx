@@ -1,36 +1,25 @@
 'use client';
 
-import FormControl from '@mui/material/FormControl';
-import Input from '@mui/material/Input';
-import InputLabel from '@mui/material/InputLabel';
-import { useId } from 'react';
+import Box from '@mui/material/Box';
+import { later } from '@/components/later';
 
-/** A local date and time, by the device's own picker; emptied it is none. */
+const MomentPicker = later(() => import('./MomentPicker').then(({ MomentPicker }) => MomentPicker));
+
+/** A local date and time; where it may be none, emptied it is. What it is picked with comes a moment later. */
 export function Moment({
   label,
   value,
+  clearable = false,
   onSave,
 }: {
   label: string;
   value: string | null;
+  clearable?: boolean;
   onSave: (value: string | null) => void;
 }) {
-  const id = useId();
   return (
-    <FormControl variant="standard" fullWidth sx={{ my: 0.75 }}>
-      <InputLabel htmlFor={id} shrink>
-        {label}
-      </InputLabel>
-      <Input
-        id={id}
-        type="datetime-local"
-        value={value ?? ''}
-        onChange={(event) => {
-          const next = event.target.value.slice(0, 16);
-          if (next === '' || /^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(next))
-            onSave(next === '' ? null : next);
-        }}
-      />
-    </FormControl>
+    <Box sx={{ my: 1.25, minHeight: 40 }}>
+      <MomentPicker label={label} value={value} clearable={clearable} onSave={onSave} />
+    </Box>
   );
 }

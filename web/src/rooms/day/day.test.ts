@@ -14,7 +14,7 @@ import {
 } from './clock';
 import { lengthText } from '@/components/lengthText';
 import { dayAxis } from './dayAxis';
-import { lanesOf } from './lanes';
+import { lanesOf, taskNumbers } from './lanes';
 import { shoppingCsv } from './ShoppingList';
 
 const serveAt = '2027-06-12T12:30';
@@ -139,11 +139,11 @@ describe('lanes', () => {
       placed('chop', -118, 10),
     ]);
     expect(lanes.map(({ group, label }) => [group, label])).toEqual([
-      ['hands', 'hands'],
-      ['hands', ''],
+      ['hands', 'cook 1'],
+      ['hands', 'cook 2'],
       ['machine', 'machine'],
       ['oven', 'oven'],
-      ['waits', 'waits'],
+      ['waits', 'Do rest'],
     ]);
     for (const { bars } of lanes) {
       bars.forEach((bar, i) => {
@@ -151,6 +151,33 @@ describe('lanes', () => {
         if (next) expect(next.from).toBeGreaterThanOrEqual(bar.to);
       });
     }
+  });
+});
+
+describe('what waits', () => {
+  const chill = (id: string, start: number) => placed(id, start, 2, 60);
+
+  test('is a line for each dip, whatever overlaps on it drawn as one', () => {
+    const tasks = ['a', 'b', 'c'].map((id) =>
+      task(id, { label: id === 'c' ? 'Beans: soak' : 'Hummus: rest', handsOnMin: 2, waitMin: 58 }),
+    );
+    const lanes = lanesOf(tasks, [chill('a', -120), chill('b', -90), chill('c', -100)]);
+    const waits = lanes.filter(({ group }) => group === 'waits');
+    expect(waits.map(({ label, bars }) => [label, bars.map(({ from, to }) => [from, to])])).toEqual(
+      [
+        ['Hummus', [[-118, -30]]],
+        ['Beans', [[-98, -40]]],
+      ],
+    );
+  });
+
+  test('each task has its number in the order of the day', () => {
+    const numbers = taskNumbers([chill('a', -20), chill('b', -90), chill('c', -50)]);
+    expect([...numbers]).toEqual([
+      ['b', 1],
+      ['c', 2],
+      ['a', 3],
+    ]);
   });
 });
 

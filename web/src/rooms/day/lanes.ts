@@ -15,21 +15,44 @@ export interface Lane {
   bars: LaneBar[];
 }
 
-const names = {
-  hands: 'hands',
-  machine: 'machine',
-  oven: 'oven',
-  hob: 'hob',
-  waits: 'waits',
-} as const;
+/** Where each task stands in the order of the day, from 1; what it goes by where its name has no room. */
+export function taskNumbers(placed: readonly PlacedTask[]): Map<string, number> {
+  const ordered = [...placed].sort((a, b) => a.start - b.start);
+  return new Map(ordered.map(({ id }, i) => [id, i + 1]));
+}
 
-/** Bars put on as few rows as they need, none over another. */
-function rowsOf(group: Lane['group'], bars: readonly LaneBar[]): Lane[] {
+/** What a task is about: what its name says before the colon. */
+export const aboutTask = ({ label }: Pick<Task, 'label'>) => label.split(':')[0] ?? label;
+
+/** What waits, a line for each dip or thing: one wait that overlaps another of the same is drawn as one with it. */
+function waitsOf(bars: readonly LaneBar[]): Lane[] {
+  const lanes = new Map<string, Lane>();
+  for (const bar of [...bars].sort((a, b) => a.from - b.from)) {
+    const about = aboutTask(bar.task);
+    const lane = lanes.get(about) ?? { group: 'waits' as const, label: about, bars: [] };
+    lanes.set(about, lane);
+    const last = lane.bars.at(-1);
+    if (last && bar.from < last.to) last.to = Math.max(last.to, bar.to);
+    else lane.bars.push({ ...bar });
+  }
+  return [...lanes.values()];
+}
+
+/** Bars put on as few rows as they need, none over another; the name is said once, or with a number where there are several. */
+function rowsOf(
+  group: Lane['group'],
+  bars: readonly LaneBar[],
+  name: string = group,
+  numbered?: string,
+): Lane[] {
   const lanes: Lane[] = [];
   for (const bar of [...bars].sort((a, b) => a.from - b.from || a.to - b.to)) {
     const free = lanes.find((lane) => (lane.bars.at(-1)?.to ?? -Infinity) <= bar.from);
     if (free) free.bars.push(bar);
-    else lanes.push({ group, label: names[group], bars: [bar] });
+    else lanes.push({ group, label: name, bars: [bar] });
+  }
+  if (numbered !== undefined && lanes.length > 1) {
+    return lanes.map((lane, i) => ({ ...lane, label: `${numbered} ${i + 1}` }));
   }
   return lanes.map((lane, i) => ({ ...lane, label: i === 0 ? lane.label : '' }));
 }
@@ -54,6 +77,8 @@ export function lanesOf(tasks: readonly Task[], placed: readonly PlacedTask[]): 
     ...rowsOf(
       'hands',
       barsWhere(() => true, 'hands'),
+      'hands',
+      'cook',
     ),
     ...rowsOf(
       'machine',
@@ -67,6 +92,6 @@ export function lanesOf(tasks: readonly Task[], placed: readonly PlacedTask[]): 
       'hob',
       barsWhere((task) => task.uses['hob'] !== undefined, 'all'),
     ),
-    ...rowsOf('waits', barsWhere(onlyWaits, 'wait')),
+    ...waitsOf(barsWhere(onlyWaits, 'wait')),
   ];
 }

@@ -3,7 +3,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { stallsOn } from '@cobbet/core/kitchen/machines';
 import { usualWorking } from '@cobbet/core/dip/usualWorking';
 import { tastingOf } from '@cobbet/core/dip/dip';
 import { machineFor } from '@cobbet/core/kitchen/kitchen';
@@ -13,16 +12,14 @@ import { later } from '@/components/later';
 import { useDevices } from '@/devices/deviceStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
-import { runHeat } from '@cobbet/core/book/runHeat';
+import { runBowl } from '@cobbet/core/book/runBowl';
 import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
 import { Cautions } from '@/components/Cautions';
 import { Afterward } from './Afterward';
-import { AimHere } from './AimHere';
 import { Besides } from './Besides';
 import { LogButtons } from './LogButtons';
 import { LogTyped } from './LogTyped';
-import { Standing } from './Standing';
+import { InTheBowl } from './InTheBowl';
 import { StepNav } from './StepNav';
 import { StepTimer } from './StepTimer';
 import { WorkIn } from './WorkIn';
@@ -30,24 +27,25 @@ import type { RunControl } from './useRun';
 
 const Weighing = later(() => import('./Weighing').then(({ Weighing }) => Weighing));
 
+/** Whether what is in hand goes in with others before anything runs: nothing is worked in before the last of them. */
+const isGathering = ({ method, step }: Run, { entries }: RunControl) =>
+  method.atOnce === true &&
+  entries.some(
+    ({ planned, done, skipped }, i) => i > step && planned.place === 'bowl' && !done && !skipped,
+  );
+
 /** One addition, very large: what, how much, what the bowl is now and will be. */
 export function Step({ run, control }: { run: Run; control: RunControl }) {
   const { entry, ingredient, kitchen, dip } = control;
   const onScale = useDevices((state) => state.scale !== null);
   if (!entry) return null;
+  const gathering = isGathering(run, control);
   const { now, next } = runBowl(run, dip, kitchen);
-  const heat = (withNext: boolean) => runHeat(run, kitchen.larder, withNext);
   const machine = machineFor(run, kitchen);
-  const nextBody = next?.freshBody ?? null;
-  const stalls =
-    next !== null &&
-    entry.planned.place === 'bowl' &&
-    stallsOn(machine, nextBody, next.state === 'crumbs');
   const working =
     entry.worked ??
     (ingredient && usualWorking(ingredient, entry.planned.place, machine, run.method.grind));
-  const tasteNow = tastingOf(dip) === 'each' && now.massG > 0;
-  const aim = entry.done ? null : aimOff(run, dip, kitchen, nextBody);
+  const tasteNow = !gathering && tastingOf(dip) === 'each' && now.massG > 0;
   const weighing = entry.planned.massG > 0 && (
     <Weighing
       rowId={entry.rowId}
@@ -95,34 +93,14 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           This goes on top when it is served.
         </Typography>
       )}
-      {working && <WorkIn working={working} />}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 4 } }}>
-        <Standing
-          title="the bowl now"
-          body={now.massG > 0 ? now.freshBody : null}
-          empty={now.massG > 0 ? 'crumbs' : 'empty'}
-          heat={heat(false)}
-        />
-        {next && entry.planned.place === 'bowl' && (
-          <Standing
-            title={`after this, ± ${next.sd.toFixed(1)}`}
-            body={next.massG > 0 ? nextBody : null}
-            empty={next.massG > 0 ? 'crumbs' : 'empty'}
-            heat={heat(true)}
-          />
-        )}
-      </Box>
-      {aim !== null && <AimHere aim={aim} next={nextBody ?? 0} />}
-      {next?.splitsAtOnce && ingredient?.role === 'oil' && (
-        <Box role="note" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>
-          Let it in slowly while it runs: poured in at once it splits.
-        </Box>
+      {gathering ? (
+        <Typography sx={{ fontSize: typeScale.lead }}>
+          Everything goes in at once: nothing runs yet.
+        </Typography>
+      ) : (
+        working && <WorkIn working={working} />
       )}
-      {stalls && (
-        <Box role="alert" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>
-          The {machine.name} may stall on this. Loosen it first with a liquid still to come.
-        </Box>
-      )}
+      {!gathering && <InTheBowl run={run} control={control} />}
       {entry.done && (
         <Typography
           role="status"
@@ -153,12 +131,14 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           </Button>
         </Box>
       )}
-      <StepTimer
-        key={`timer ${entry.rowId}`}
-        run={run}
-        label={ingredient?.name ?? entry.planned.ingredientId}
-        usualMin={working?.minutes ?? null}
-      />
+      {!gathering && (
+        <StepTimer
+          key={`timer ${entry.rowId}`}
+          run={run}
+          label={ingredient?.name ?? entry.planned.ingredientId}
+          usualMin={working?.minutes ?? null}
+        />
+      )}
       <LogTyped key={`typed ${entry.rowId}`} control={control} example={entry.planned.amount} />
       <Afterward run={run} control={control} />
       <Besides key={`besides ${entry.rowId}`} run={run} control={control} />

@@ -3,6 +3,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Run } from '@cobbet/core/book/run';
+import { useState } from 'react';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { typedWithin } from '@/components/reading/readingText';
 import { beginTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
 
@@ -20,12 +23,23 @@ export function StepTimer({
   /** How long it is usually run, min; null for by eye. */
   usualMin: number | null;
 }) {
+  const [own, setOwn] = useState('');
+  const typed = own.trim() === '' ? null : typedWithin(own, 0.1, 120);
+  const start = (minutes: number) =>
+    void beginTimer(`Run the machine: ${label}`, minutes, `${run.id} ${run.step}`);
   const offered = usualMin === null ? lengths : [...new Set([usualMin, ...lengths])].slice(0, 3);
   return (
     <Box
       role="group"
       aria-label="Time the run"
-      sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 1.5, color: colour.muted }}
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 1,
+        mt: 1.5,
+        color: colour.muted,
+      }}
     >
       Run it
       {offered
@@ -40,13 +54,36 @@ export function StepTimer({
               px: 1.5,
               ...(minutes === usualMin ? { borderWidth: 2, fontWeight: 700 } : {}),
             }}
-            onClick={() =>
-              void beginTimer(`Run the machine: ${label}`, minutes, `${run.id} ${run.step}`)
-            }
+            onClick={() => start(minutes)}
           >
             {minutes} min
           </Button>
         ))}
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!typed || typed.value === null) return;
+          start(typed.value);
+          setOwn('');
+        }}
+        sx={{ display: 'flex', alignItems: 'center', width: 130 }}
+      >
+        <MeasuredField
+          label="or another"
+          unit="min"
+          value={own}
+          problem={typed?.problem ?? null}
+          onChange={setOwn}
+        />
+        <Button
+          type="submit"
+          disabled={!typed || typed.value === null}
+          sx={{ minWidth: 48, minHeight: 48 }}
+        >
+          Go
+        </Button>
+      </Box>
     </Box>
   );
 }

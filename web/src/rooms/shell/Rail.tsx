@@ -1,19 +1,28 @@
 'use client';
 
+import MoreHoriz from '@mui/icons-material/MoreHoriz';
 import Box from '@mui/material/Box';
-import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { later } from '@/components/later';
 import { colour } from '@/theme/colour';
 import { headingFace } from '@/theme/theme';
 import { typeScale } from '@/theme/typeScale';
 import { RoomMark } from './RoomMark';
 import { RailTools } from './RailTools';
-import { rooms } from './rooms';
+import { onRail, RoomLink } from './RoomLink';
+import { type Room, rooms } from './rooms';
+
+const MoreRooms = later(() => import('./MoreRooms').then(({ MoreRooms }) => MoreRooms));
 
 /** The way between the rooms: a board down the left side, along the bottom on a phone. */
 export function Rail() {
   const path = usePathname();
   const dip = useSearchParams().get('dip');
+  const [more, setMore] = useState(false);
+  const hrefOf = ({ path: to, withDip }: Room) =>
+    withDip && dip ? `${to}?dip=${encodeURIComponent(dip)}` : to;
+  const away = rooms.some((room) => room.oneStepAway && room.path === path);
   return (
     <Box
       sx={{
@@ -54,43 +63,30 @@ export function Rail() {
         aria-label="Rooms"
         sx={{ display: 'flex', flexDirection: 'inherit', flex: { xs: 1, sm: 'none' } }}
       >
-        {rooms.map(({ path: to, name, withDip }) => {
-          const here = path === to;
-          return (
-            <Box
-              key={to}
-              component={Link}
-              href={withDip && dip ? `${to}?dip=${encodeURIComponent(dip)}` : to}
-              aria-current={here ? 'page' : undefined}
-              sx={{
-                flex: { xs: 1, sm: 'none' },
-                display: 'flex',
-                flexDirection: 'column',
-                alignItems: 'center',
-                justifyContent: 'center',
-                gap: 0.25,
-                height: { xs: 67, sm: 62 },
-                color: here ? colour.ink : colour.muted,
-                fontWeight: here ? 700 : 400,
-                fontSize: typeScale.note,
-                textDecoration: 'none',
-                bgcolor: here ? colour.paper : 'transparent',
-                boxShadow: here
-                  ? {
-                      xs: `inset 0 3px 0 ${colour.accent}`,
-                      sm: `inset 4px 0 0 ${colour.accent}`,
-                    }
-                  : 'none',
-                '&:hover': { color: colour.ink },
-              }}
-            >
-              <RoomMark name={name} />
-              {name}
-            </Box>
-          );
-        })}
+        {rooms.map((room) => (
+          <RoomLink
+            key={room.path}
+            to={hrefOf(room)}
+            here={path === room.path}
+            hidden={room.oneStepAway}
+          >
+            <RoomMark name={room.name} />
+            {room.name}
+          </RoomLink>
+        ))}
+        <Box
+          component="button"
+          type="button"
+          aria-haspopup="dialog"
+          onClick={() => setMore(true)}
+          sx={{ ...onRail(away), display: { xs: 'flex', sm: 'none' }, cursor: 'pointer' }}
+        >
+          <MoreHoriz />
+          More
+        </Box>
       </Box>
       <RailTools />
+      {more && <MoreRooms path={path} hrefOf={hrefOf} onClose={() => setMore(false)} />}
     </Box>
   );
 }

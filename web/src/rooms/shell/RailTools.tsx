@@ -14,7 +14,8 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { showKeys } from './keysSheet';
 
-function ThemeSwitch() {
+/** Light or dark. */
+export function ThemeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   const label = dark ? 'Light theme' : 'Dark theme';
@@ -27,11 +28,31 @@ function ThemeSwitch() {
 
 const savingWords = { saved: 'All saved', saving: 'Saving…', failed: 'Not saved' } as const;
 
+/** Where saving stands, and whether the server is out of reach. */
+export function SavingWords() {
+  const saving = useBook((state) => state.saving);
+  const offline = useOffline((state) => state.offline);
+  return (
+    <Box
+      role="status"
+      sx={{
+        fontSize: typeScale.small,
+        color: saving === 'failed' ? colour.caution : colour.muted,
+        mt: { sm: 0.5 },
+        textAlign: 'center',
+      }}
+    >
+      {savingWords[saving]}
+      {offline && (
+        <Box title="The server can’t be reached. Every room works here all the same.">offline</Box>
+      )}
+    </Box>
+  );
+}
+
 /** Undo, redo, theme, keys, and where saving stands. */
 export function RailTools() {
   const history = useBook((state) => state.history);
-  const saving = useBook((state) => state.saving);
-  const offline = useOffline((state) => state.offline);
   const undo = useBook((state) => state.undo);
   const redo = useBook((state) => state.redo);
   const undoTitle = history.undoLabel ? `Undo: ${history.undoLabel}` : 'Nothing to undo';
@@ -52,6 +73,7 @@ export function RailTools() {
           title={undoTitle}
           aria-label={undoTitle}
           disabled={!history.undoLabel}
+          sx={{ width: { xs: 60, sm: 'auto' }, height: { xs: 60, sm: 'auto' } }}
           onClick={() => void undo()}
         >
           <Undo fontSize="small" />
@@ -60,6 +82,7 @@ export function RailTools() {
           title={redoTitle}
           aria-label={redoTitle}
           disabled={!history.redoLabel}
+          sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
           onClick={() => void redo()}
         >
           <Redo fontSize="small" />
@@ -71,22 +94,8 @@ export function RailTools() {
           <KeyboardOutlined fontSize="small" />
         </IconButton>
       </Box>
-      <Box
-        role="status"
-        sx={{
-          display: { xs: 'none', sm: 'block' },
-          fontSize: typeScale.small,
-          color: saving === 'failed' ? colour.caution : colour.muted,
-          mt: 0.5,
-          textAlign: 'center',
-        }}
-      >
-        {savingWords[saving]}
-        {offline && (
-          <Box title="The server can’t be reached. Every room works here all the same.">
-            offline
-          </Box>
-        )}
+      <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
+        <SavingWords />
       </Box>
     </Box>
   );

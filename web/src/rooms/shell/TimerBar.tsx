@@ -4,8 +4,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { secondsLeft, type Timer } from '@cobbet/core/book/timer';
 import { useEffect, useRef, useState } from 'react';
+import { MeasuredField } from '@/components/reading/MeasuredField';
+import { typedWithin } from '@/components/reading/readingText';
 import { useBook } from '@/store/bookStore';
-import { lengthenTimer, stopTimer } from '@/store/timerCommands';
+import { lengthenTimer, setTimer, stopTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -69,10 +71,84 @@ function useAlarm(timers: readonly Timer[], now: number) {
   }, [label]);
 }
 
-/** What is being waited for, in every room; nothing while nothing is. */
+/** From so many seconds before its end a timer stands large, whatever is being done (J). */
+const mattersFrom = 60;
+
+/** One timer, large: what it is for, how long still, set to another length, or stopped. */
+function LargeTimer({
+  timer,
+  left,
+  onSmaller,
+}: {
+  timer: Timer;
+  left: number;
+  /** Makes it small again; nothing where it matters. */
+  onSmaller?: () => void;
+}) {
+  const [minutes, setMinutes] = useState('');
+  const typed = minutes.trim() === '' ? null : typedWithin(minutes, 1, 6000);
+  return (
+    <Box
+      role={left <= 0 ? 'alert' : undefined}
+      sx={{
+        ...{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1 },
+        ...{ pl: 1.25, borderRadius: 1, minWidth: 0 },
+        bgcolor: left <= 0 ? colour.cautionWash : colour.paper,
+        border: `1px solid ${left <= 0 ? colour.caution : colour.line}`,
+      }}
+    >
+      <Box sx={{ fontWeight: 700, fontSize: typeScale.large, fontVariantNumeric: 'tabular-nums' }}>
+        {countdownText(left)}
+      </Box>
+      <Box sx={{ fontSize: typeScale.note, minWidth: 0, overflowWrap: 'anywhere' }}>
+        {timer.label}
+      </Box>
+      <Button size="small" onClick={() => void lengthenTimer(timer, 5)}>
+        + 5 min
+      </Button>
+      {onSmaller && (
+        <Box
+          component="form"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (!typed || typed.value === null) return;
+            void setTimer(timer, typed.value);
+            onSmaller();
+          }}
+          sx={{ display: 'flex', alignItems: 'center', gap: 0.5, width: 190 }}
+        >
+          <MeasuredField
+            label="From now"
+            unit="min"
+            value={minutes}
+            problem={typed?.problem ?? null}
+            onChange={setMinutes}
+          />
+          <Button type="submit" size="small" disabled={!typed || typed.value === null}>
+            Set
+          </Button>
+        </Box>
+      )}
+      <Button size="small" onClick={() => void stopTimer(timer)}>
+        {left <= 0 ? 'Done' : 'Stop'}
+      </Button>
+      {onSmaller && (
+        <Button size="small" onClick={onSmaller}>
+          Smaller
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/**
+ * What is being waited for, in every room; nothing while nothing is. Small until it matters: a line of type for what has long to go, large in
+ * its last minute or when it is tapped.
+ */
 export function TimerBar() {
   const timers = useBook((state) => state.book.timers);
   const [now, setNow] = useState(() => Date.now());
+  const [opened, setOpened] = useState<string | null>(null);
   const running = timers.size > 0;
   useEffect(() => {
     if (!running) return;
@@ -87,54 +163,43 @@ export function TimerBar() {
       component="section"
       aria-label="Timers"
       sx={{
-        position: 'sticky',
-        top: 0,
-        zIndex: 5,
-        display: 'flex',
-        flexWrap: 'wrap',
-        gap: 1,
-        px: { xs: 2, sm: 3 },
-        py: 0.75,
-        bgcolor: colour.board,
+        ...{ position: 'sticky', top: 0, zIndex: 5, display: 'flex', flexWrap: 'wrap' },
+        ...{ columnGap: 2, alignItems: 'center', px: { xs: 2, sm: 3 }, bgcolor: colour.board },
         borderBottom: `1px solid ${colour.line}`,
         '@media print': { display: 'none' },
       }}
     >
       {ordered.map((timer) => {
         const left = secondsLeft(timer, now);
+        const matters = left <= mattersFrom;
+        if (matters || opened === timer.id) {
+          return (
+            <LargeTimer
+              key={timer.id}
+              timer={timer}
+              left={left}
+              {...(matters ? {} : { onSmaller: () => setOpened(null) })}
+            />
+          );
+        }
         return (
           <Box
             key={timer.id}
-            role={left <= 0 ? 'alert' : undefined}
+            component="button"
+            type="button"
+            title="Set it, or stop it"
+            onClick={() => setOpened(timer.id)}
             sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 1,
-              pl: 1.25,
-              borderRadius: 1,
-              minWidth: 0,
-              bgcolor: left <= 0 ? colour.cautionWash : colour.paper,
-              border: `1px solid ${left <= 0 ? colour.caution : colour.line}`,
+              ...{ border: 0, bgcolor: 'transparent', color: colour.ink, p: 0, minHeight: 26 },
+              ...{ font: 'inherit', fontSize: typeScale.small, cursor: 'pointer' },
+              ...{ maxWidth: '100%', overflow: 'hidden', textOverflow: 'ellipsis' },
+              whiteSpace: 'nowrap',
             }}
           >
-            <Box
-              sx={{
-                fontWeight: 700,
-                fontSize: typeScale.large,
-                fontVariantNumeric: 'tabular-nums',
-              }}
-            >
+            <Box component="strong" sx={{ fontVariantNumeric: 'tabular-nums' }}>
               {countdownText(left)}
-            </Box>
-            <Box sx={{ fontSize: typeScale.note, minWidth: 0, overflowWrap: 'anywhere' }}>
-              {timer.label}
-            </Box>
-            <Button size="small" onClick={() => void lengthenTimer(timer, 5)}>
-              + 5 min
-            </Button>
-            <Button size="small" onClick={() => void stopTimer(timer)}>
-              {left <= 0 ? 'Done' : 'Stop'}
-            </Button>
+            </Box>{' '}
+            {timer.label}
           </Box>
         );
       })}

@@ -1,12 +1,20 @@
 import type { RoomName } from './RoomMark';
 
+export interface Room {
+  path: string;
+  name: RoomName;
+  withDip: boolean;
+  /** Not at the thumb on a phone, but under *More*. */
+  oneStepAway: boolean;
+}
+
 /** The rooms in the order of the work; some are about one dip and take it along. */
-export const rooms: readonly { path: string; name: RoomName; withDip: boolean }[] = [
-  { path: '/', name: 'Book', withDip: false },
-  { path: '/bench', name: 'Bench', withDip: true },
-  { path: '/make', name: 'Make', withDip: true },
-  { path: '/trials', name: 'Trials', withDip: true },
-  { path: '/day', name: 'Day', withDip: false },
-  { path: '/larder', name: 'Larder', withDip: false },
-  { path: '/kit', name: 'Kit', withDip: false },
+export const rooms: readonly Room[] = [
+  { path: '/', name: 'Book', withDip: false, oneStepAway: false },
+  { path: '/bench', name: 'Bench', withDip: true, oneStepAway: false },
+  { path: '/make', name: 'Make', withDip: true, oneStepAway: false },
+  { path: '/trials', name: 'Trials', withDip: true, oneStepAway: true },
+  { path: '/day', name: 'Day', withDip: false, oneStepAway: false },
+  { path: '/larder', name: 'Larder', withDip: false, oneStepAway: true },
+  { path: '/kit', name: 'Kit', withDip: false, oneStepAway: true },
 ];

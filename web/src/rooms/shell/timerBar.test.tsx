@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { act, cleanup, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { put } from '@cobbet/core/book/change';
 import { startTimer } from '@cobbet/core/book/timer';
 import { closeBook, useBook } from '@/store/bookStore';
@@ -39,8 +39,14 @@ describe('the bar of timers', () => {
     expect(text.indexOf('Soak')).toBeLessThan(text.indexOf('Toast'));
     expect(text.indexOf('Toast')).toBeLessThan(text.indexOf('Simmer'));
     expect(screen.getByRole('alert').textContent).toMatch(/^\+1:0\d/);
-    expect(screen.getAllByRole('button', { name: 'Stop' }).length).toBe(2);
     expect(screen.getAllByRole('button', { name: 'Done' }).length).toBe(1);
+    // what has long to go is a line of type until it is tapped
+    expect(screen.queryByRole('button', { name: 'Stop' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: /Simmer/ }));
+    expect(screen.getAllByRole('button', { name: 'Stop' }).length).toBe(1);
+    fireEvent.change(screen.getByRole('textbox', { name: /From now/ }), { target: { value: '7' } });
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Set' })));
+    expect(screen.getByRole('button', { name: /Simmer/ }).textContent).toMatch(/^(7:00|6:5\d)/);
   });
 });
 

@@ -36,9 +36,12 @@ export function useLine(bench: Bench, shown: ShownQuantity, width: number) {
           ...{ value: analysis[name], sd, band: dip.targets[name], read: read[name] ?? null },
         })),
       ];
+  const isIn = (i: number) => parts[i]?.place === 'bowl' && (path[i]?.massG ?? 0) > 0;
+  const lastIn = path.findLastIndex((_, i) => isIn(i));
   const stallsAt = path.flatMap((step, i) => {
-    const inBowl = parts[i]?.place === 'bowl' && step.massG > 0;
-    return inBowl && stallsOn(machine, step.body, step.state === 'crumbs') ? [i] : [];
+    // what goes in at once meets the machine as a whole
+    const met = isIn(i) && (!dip.method.atOnce || i === lastIn);
+    return met && stallsOn(machine, step.body, step.state === 'crumbs') ? [i] : [];
   });
   const doubts = useMemo(
     () =>

@@ -3,11 +3,6 @@
 import { soakOf } from '@cobbet/core/prepare/pulseWork';
 import { pieceWord } from '@cobbet/core/amounts/printAmount';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import NativeSelect from '@mui/material/NativeSelect';
 import type { RawWay } from '@cobbet/core/prepare/rawWay';
 import type { Row } from '@cobbet/core/dip/dip';
@@ -23,6 +18,7 @@ import { Cautions } from '@/components/Cautions';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { SidePanel } from '../SidePanel';
 import { CoolingHelp } from './CoolingHelp';
 import { shortName } from '@/components/shortName';
 import { LeftOver } from './LeftOver';
@@ -87,86 +83,76 @@ export function MakeReady({
   );
   const [piece] = route ? Object.entries(route.pieceG) : [];
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="make-ready-title">
-      <DialogTitle id="make-ready-title">{name}, made ready</DialogTitle>
-      <DialogContent tabIndex={0}>
-        <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-          <NativeSelect
-            value={way?.from ?? ''}
-            inputProps={{ 'aria-label': 'Way to make it ready' }}
-            onChange={(event) =>
-              set(event.target.value === '' ? null : { from: event.target.value })
-            }
-          >
-            <option value="">as it is bought</option>
-            {ways.map((from) => (
-              <option key={from} value={from}>
-                {wayWords(from)}
-              </option>
-            ))}
-          </NativeSelect>
-          {made && route && (
-            <Box role="status">
-              <strong>
-                {printGrams(made.rawG)} {route.raw}
-              </strong>
-              {piece && `, about ${countedRaw(made.rawG / piece[1].typical, piece[0])}`} give{' '}
-              {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
-              {printGrams(made.readyG.high)})
-            </Box>
-          )}
-        </Box>
-        {dried && way && (
-          <PulseChoices pulse={pulse} way={way} soaks={curve !== null} onSet={set} />
+    <SidePanel label={`${name}, made ready`} onClose={onClose}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <NativeSelect
+          value={way?.from ?? ''}
+          inputProps={{ 'aria-label': 'Way to make it ready' }}
+          onChange={(event) => set(event.target.value === '' ? null : { from: event.target.value })}
+        >
+          <option value="">as it is bought</option>
+          {ways.map((from) => (
+            <option key={from} value={from}>
+              {wayWords(from)}
+            </option>
+          ))}
+        </NativeSelect>
+        {made && route && (
+          <Box role="status">
+            <strong>
+              {printGrams(made.rawG)} {route.raw}
+            </strong>
+            {piece && `, about ${countedRaw(made.rawG / piece[1].typical, piece[0])}`} give{' '}
+            {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
+            {printGrams(made.readyG.high)})
+          </Box>
         )}
-        {way && <TakenUp ingredient={ingredient} way={way} onChange={set} />}
-        {curve && way && <SoakCompared ingredient={ingredient} way={way} massG={massG} />}
-        {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: typeScale.note }} />}
-        {made && (
-          <Box
-            sx={{
-              display: 'grid',
-              gap: 3,
-              mt: 2,
-              gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
-            }}
-          >
-            <Box>
-              <strong>
-                {lengthText(hands)} hands-on, {lengthText(waits)} waiting
-              </strong>
-              <RouteSteps steps={made.steps} />
-              {usual && route && (
-                <OwnResult key={route.from} table={usual} route={route} name={name} />
-              )}
-              <LeftOver
-                leftovers={made.leftovers}
-                rows={rows}
-                from={`${name}, ${wayWords(way?.from ?? '')}`}
+      </Box>
+      {dried && way && <PulseChoices pulse={pulse} way={way} soaks={curve !== null} onSet={set} />}
+      {way && <TakenUp ingredient={ingredient} way={way} onChange={set} />}
+      {curve && way && <SoakCompared ingredient={ingredient} way={way} massG={massG} />}
+      {made && <Cautions cautions={made.cautions} sx={{ mt: 2, fontSize: typeScale.note }} />}
+      {made && (
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 3,
+            mt: 2,
+            gridTemplateColumns: 'minmax(0, 1fr)',
+          }}
+        >
+          <Box>
+            <strong>
+              {lengthText(hands)} hands-on, {lengthText(waits)} waiting
+            </strong>
+            <RouteSteps steps={made.steps} />
+            {usual && route && (
+              <OwnResult key={route.from} table={usual} route={route} name={name} />
+            )}
+            <LeftOver
+              leftovers={made.leftovers}
+              rows={rows}
+              from={`${name}, ${wayWords(way?.from ?? '')}`}
+            />
+          </Box>
+          <Box>
+            {curve && pulse && method && soakOf(pulse, method) !== 'none' && (
+              <SoakDrawing
+                pulse={pulse}
+                curve={curve}
+                dryG={made.rawG}
+                hot={method.soak === 'hot'}
               />
-            </Box>
-            <Box>
-              {curve && pulse && method && soakOf(pulse, method) !== 'none' && (
-                <SoakDrawing
-                  pulse={pulse}
-                  curve={curve}
-                  dryG={made.rawG}
-                  hot={method.soak === 'hot'}
-                />
-              )}
-              {(dried || comesHot) && <CoolingHelp massG={massG} />}
-            </Box>
+            )}
+            {(dried || comesHot) && <CoolingHelp massG={massG} />}
           </Box>
-        )}
-        {!made && (
-          <Box sx={{ mt: 2, color: colour.muted }}>
-            {route ? 'Give it an amount first.' : 'Nothing to do: it goes in as it is bought.'}
-          </Box>
-        )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Done</Button>
-      </DialogActions>
-    </Dialog>
+        </Box>
+      )}
+      {!made && (
+        <Box sx={{ mt: 2, color: colour.muted }}>
+          {route ? 'Give it an amount first.' : 'Nothing to do: it goes in as it is bought.'}
+        </Box>
+      )}
+    </SidePanel>
   );
 }

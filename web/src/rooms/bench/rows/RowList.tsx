@@ -14,8 +14,6 @@ import type { BenchEdits } from '../useBenchEdits';
 
 const RowDetails = later(() => import('./RowDetails').then(({ RowDetails }) => RowDetails));
 
-const MakeReady = later(() => import('../prepare/MakeReady').then(({ MakeReady }) => MakeReady));
-
 interface Props {
   bench: Bench;
   machine: Machine;
@@ -25,6 +23,7 @@ interface Props {
   onRetype: BenchEdits['retype'];
   onDelete: (rowId: string) => void;
   onSwap: (rowId: string) => void;
+  onMakeReady: (rowId: string) => void;
   /** Rows whose amounts are worth a second look, by place. */
   doubtful: ReadonlySet<number>;
 }
@@ -74,10 +73,10 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, onMove, onEditRow, onRetype, onDelete, onSwap, doubtful } = props;
+  const { bench, view, onMove, onEditRow, onRetype, onDelete, onSwap, onMakeReady, doubtful } =
+    props;
   const { machine } = props;
   const { type, done, forget, step } = bench;
-  const [making, setMaking] = useState<string | null>(null);
   const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
   const actions = useMemo(
     (): RowActions => ({
@@ -105,7 +104,6 @@ export function RowList(props: Props) {
     minded: cautionsRaisedBy(bench.analysis.cautions, one.row.ingredientId).length > 0,
     actions,
   }));
-  const madeReady = bench.rows.find(({ row }) => row.id === making);
   const at = bench.rows.findIndex(({ row }) => row.id === open?.rowId);
   const read = bench.rows[at];
   return (
@@ -141,20 +139,12 @@ export function RowList(props: Props) {
             setOpen(null);
           }}
           onMakeReady={() => {
-            setMaking(open.rowId);
+            onMakeReady(open.rowId);
             setOpen(null);
           }}
           onMove={(by) => onMove(at, at + by)}
           onHold={() => actions.hold(open.rowId)}
           onClose={() => setOpen(null)}
-        />
-      )}
-      {making !== null && madeReady && (
-        <MakeReady
-          read={madeReady}
-          rows={bench.rows}
-          onChange={(label, change) => onEditRow(making, label, change)}
-          onClose={() => setMaking(null)}
         />
       )}
     </>

@@ -28,6 +28,7 @@ const Doubts = later(() => import('./Doubts').then(({ Doubts }) => Doubts));
 export function BenchSide({
   bench,
   control,
+  wide,
   preview,
   stallsAt,
   doubts,
@@ -37,6 +38,8 @@ export function BenchSide({
 }: {
   bench: Bench;
   control: LandingControl;
+  /** What is asked beside the line needs more room. */
+  wide: boolean;
   /** Where what is proposed would end, while it is being looked at. */
   preview: Figures | null;
   stallsAt: readonly number[];
@@ -59,7 +62,7 @@ export function BenchSide({
     <Box
       component="aside"
       sx={{
-        width: { xs: '100%', lg: 272 },
+        width: { xs: '100%', lg: wide ? 352 : 272 },
         flexShrink: 0,
         bgcolor: colour.board,
         borderLeft: { lg: `1px solid ${colour.line}` },

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import type { WayEffect } from '@cobbet/core/ways/effect';
-import { effectWords } from './effectWords';
+import { drawnWords, effectWords } from './effectWords';
 
-const now: WayEffect = {
+const now: Omit<WayEffect, 'figures'> = {
   handsMin: 10,
   readyMin: 20,
   warmBody: 7,
@@ -25,19 +25,16 @@ describe('what another way would change, in words', () => {
       'ready 11 h 30 min later',
       '20 min more hands-on',
     ]);
-    expect(effectWords(now, { ...now, chilledBody: 7.4, saltG: 0.6 })).toEqual([
+    expect(drawnWords(now, { ...now, chilledBody: 7.4, saltG: 0.6 })).toEqual([
       'looser by 0.6 body chilled',
       'salt −0.30 g in 100 g',
     ]);
-    expect(effectWords(now, { ...now, smoothness: 7, overrunPct: 10, garlicG: 1 })).toEqual([
-      'garlic +0.30 g in 100 g',
-      'smoother by 1.0 of 10',
-      '10 % more air',
-    ]);
-    expect(effectWords(now, { ...now, warmBody: 7.5, stiffestBody: 8 })).toEqual([
-      'stiffer by 0.5 in the machine',
-      'stiffest on the way 1.0 down',
-    ]);
+    const airier = { ...now, smoothness: 7, overrunPct: 10, garlicG: 1 };
+    expect(effectWords(now, airier)).toEqual(['smoother by 1.0 of 10', '10 % more air']);
+    expect(drawnWords(now, airier)).toEqual(['garlic +0.30 g in 100 g']);
+    const warmer = { ...now, warmBody: 7.5, stiffestBody: 8 };
+    expect(effectWords(now, warmer)).toEqual(['stiffest on the way 1.0 down']);
+    expect(drawnWords(now, warmer)).toEqual(['stiffer by 0.5 in the machine']);
   });
 
   test('what does not change is not said, nor what has no figure', () => {
@@ -50,11 +47,11 @@ describe('what another way would change, in words', () => {
     expect(
       effectWords(now, { ...now, acidG: 0.9, saltSdG: 0.01, bodySd: 0.5, keepDays: 3 }),
     ).toEqual([
-      'sour +0.50 g in 100 g',
       'salt as measured ± 0.01 g, not ± 0.04',
       'body as measured ± 0.5, not ± 0.2',
       'kept 1 day less',
     ]);
+    expect(drawnWords(now, { ...now, acidG: 0.9 })).toEqual(['sour +0.50 g in 100 g']);
     expect(effectWords(now, { ...now, keepDays: 7, tastingMin: 8 })).toEqual([
       'kept 3 days longer',
       '6 min more at tasting',

@@ -27,15 +27,12 @@ function spread(
   return changed(from, to, least, () => `${name} as measured ± ${is}${unit}, not ± ${was}`);
 }
 
-/** What another way would change: time, body, seasoning, smoothness, each with a word before its figure. */
-export function effectWords(now: WayEffect, then: WayEffect): string[] {
+/** What way effects are told by in words, beside what is drawn. */
+type Told = Omit<WayEffect, 'figures'>;
+
+/** What another way would change of what is drawn on the line: body and seasoning, in words for those who can't see it. */
+export function drawnWords(now: Told, then: Told): string[] {
   return [
-    ...changed(now.readyMin, then.readyMin, 1, (by, more) =>
-      more ? `ready ${lengthText(by)} later` : `ready ${lengthText(by)} sooner`,
-    ),
-    ...changed(now.handsMin, then.handsMin, 1, (by, more) =>
-      more ? `${by} min more hands-on` : `${by} min less hands-on`,
-    ),
     ...changed(
       now.chilledBody,
       then.chilledBody,
@@ -47,12 +44,6 @@ export function effectWords(now: WayEffect, then: WayEffect): string[] {
       then.warmBody,
       0.05,
       (by, more) => `${more ? 'stiffer' : 'looser'} by ${by.toFixed(1)} in the machine`,
-    ),
-    ...changed(
-      now.stiffestBody,
-      then.stiffestBody,
-      0.15,
-      (by, more) => `stiffest on the way ${by.toFixed(1)} ${more ? 'up' : 'down'}`,
     ),
     ...changed(
       now.saltG,
@@ -71,6 +62,24 @@ export function effectWords(now: WayEffect, then: WayEffect): string[] {
       then.garlicG,
       0.02,
       (by, more) => `garlic ${more ? '+' : '−'}${by.toFixed(2)} g in 100 g`,
+    ),
+  ];
+}
+
+/** What another way would change of what is not drawn: time, hands, smoothness, air, spread and keeping, each with a word before its figure. */
+export function effectWords(now: Told, then: Told): string[] {
+  return [
+    ...changed(now.readyMin, then.readyMin, 1, (by, more) =>
+      more ? `ready ${lengthText(by)} later` : `ready ${lengthText(by)} sooner`,
+    ),
+    ...changed(now.handsMin, then.handsMin, 1, (by, more) =>
+      more ? `${by} min more hands-on` : `${by} min less hands-on`,
+    ),
+    ...changed(
+      now.stiffestBody,
+      then.stiffestBody,
+      0.15,
+      (by, more) => `stiffest on the way ${by.toFixed(1)} ${more ? 'up' : 'down'}`,
     ),
     ...changed(
       now.smoothness,

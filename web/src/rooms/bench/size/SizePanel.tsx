@@ -2,10 +2,6 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import NativeSelect from '@mui/material/NativeSelect';
 import { loadsOf, type Machine } from '@cobbet/core/kitchen/machines';
 import {
@@ -26,6 +22,8 @@ import { typedNumber } from '@/components/reading/readingText';
 import { namesIn } from '@/components/shortName';
 import { useInHouse } from '@/store/useInHouse';
 import { typeScale } from '@/theme/typeScale';
+import { colour } from '@/theme/colour';
+import { SidePanel } from '../SidePanel';
 import { SizedRows } from './SizedRows';
 import { SizeSummary } from './SizeSummary';
 import type { Bench } from '../useBench';
@@ -93,7 +91,7 @@ function Rounded({
 }
 
 /** Makes the dip in another size: every amount in its own measure, seen before it is taken. */
-export function SizeDialog({
+export function SizePanel({
   bench,
   machine,
   onTake,
@@ -131,91 +129,92 @@ export function SizeDialog({
   const nameOf = (rowId: string) =>
     name(rows.find(({ row }) => row.id === rowId)?.row.ingredientId ?? '');
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="size-title">
+    <SidePanel label={`Another size of ${dip.name}`} onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
           if (!wrong) onTake(proposeSize(dip, kitchen, resized));
         }}
       >
-        <DialogTitle id="size-title">Another size of {dip.name}</DialogTitle>
-        <DialogContent tabIndex={0}>
-          <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start', pt: 1 }}>
-            <NativeSelect
-              value={sizing}
-              inputProps={{ 'aria-label': 'Sized by' }}
-              onChange={(event) => {
-                setSizing(event.target.value as Sizing);
-                setText(null);
-              }}
-              sx={{ mt: 2 }}
-            >
-              {sizings.map((one) => (
-                <option key={one} value={one}>
-                  {sizingWords[one].name}
-                </option>
-              ))}
-            </NativeSelect>
+        <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start', pt: 1 }}>
+          <NativeSelect
+            value={sizing}
+            inputProps={{ 'aria-label': 'Sized by' }}
+            onChange={(event) => {
+              setSizing(event.target.value as Sizing);
+              setText(null);
+            }}
+            sx={{ mt: 2 }}
+          >
+            {sizings.map((one) => (
+              <option key={one} value={one}>
+                {sizingWords[one].name}
+              </option>
+            ))}
+          </NativeSelect>
+          <Box sx={{ width: 150 }}>
+            <MeasuredField
+              label="How much"
+              unit={sizingWords[sizing].unit}
+              value={shown}
+              problem={wrong ? 'More than nothing.' : null}
+              onChange={setText}
+            />
+          </Box>
+          {sizing === 'jars' && (
             <Box sx={{ width: 150 }}>
               <MeasuredField
-                label="How much"
-                unit={sizingWords[sizing].unit}
-                value={shown}
-                problem={wrong ? 'More than nothing.' : null}
-                onChange={setText}
+                label="One jar holds"
+                unit="ml"
+                value={jar}
+                problem={`filled to ${jarFill * 100} %`}
+                wrong={!(jarMl !== null && jarMl > 0)}
+                onChange={setJar}
               />
             </Box>
-            {sizing === 'jars' && (
-              <Box sx={{ width: 150 }}>
-                <MeasuredField
-                  label="One jar holds"
-                  unit="ml"
-                  value={jar}
-                  problem={`filled to ${jarFill * 100} %`}
-                  wrong={!(jarMl !== null && jarMl > 0)}
-                  onChange={setJar}
-                />
-              </Box>
-            )}
-          </Box>
-          {least && (
-            <Button
-              sx={{ ml: -1, mb: 1 }}
-              onClick={() => {
+          )}
+        </Box>
+        {least && (
+          <Button
+            sx={{ ml: -1, mb: 1 }}
+            onClick={() => {
+              setSizing('times');
+              setText(least.factor.toFixed(2));
+            }}
+          >
+            As far as the {name(least.ingredientId)} goes
+          </Button>
+        )}
+        {!wrong && (
+          <>
+            <SizeSummary
+              bench={bench}
+              machine={machine}
+              factor={factor}
+              resized={resized}
+              onFactor={(next) => {
                 setSizing('times');
-                setText(least.factor.toFixed(2));
+                setText(String(Number(next.toFixed(3))));
               }}
-            >
-              As far as the {name(least.ingredientId)} goes
-            </Button>
-          )}
-          {!wrong && (
-            <>
-              <SizeSummary
-                bench={bench}
-                machine={machine}
-                factor={factor}
-                resized={resized}
-                onFactor={(next) => {
-                  setSizing('times');
-                  setText(String(Number(next.toFixed(3))));
-                }}
-              />
-              <SizedRows resized={resized} rows={rows} nameOf={nameOf} />
-              <Rounded resized={resized} nameOf={nameOf} />
-            </>
-          )}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
+            />
+            <SizedRows resized={resized} rows={rows} nameOf={nameOf} />
+            <Rounded resized={resized} nameOf={nameOf} />
+          </>
+        )}
+        <Box
+          sx={{
+            ...{ position: 'sticky', bottom: 0, bgcolor: colour.board, py: 1, mt: 1 },
+            ...{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'end' },
+          }}
+        >
           <Button disabled={wrong} onClick={() => onOnce(proposeSize(dip, kitchen, resized))}>
             Make it so once
           </Button>
           <Button type="submit" variant="contained" disabled={wrong}>
             Take this size
           </Button>
-        </DialogActions>
+        </Box>
       </form>
-    </Dialog>
+    </SidePanel>
   );
 }

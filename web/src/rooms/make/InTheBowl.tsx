@@ -1,0 +1,57 @@
+import Box from '@mui/material/Box';
+import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
+import { runHeat } from '@cobbet/core/book/runHeat';
+import type { Run } from '@cobbet/core/book/run';
+import { machineFor } from '@cobbet/core/kitchen/kitchen';
+import { stallsOn } from '@cobbet/core/kitchen/machines';
+import { colour } from '@/theme/colour';
+import { typeScale } from '@/theme/typeScale';
+import { AimHere } from './AimHere';
+import { Standing } from './Standing';
+import type { RunControl } from './useRun';
+
+/** The bowl now and after the step in hand, and what to mind of it. */
+export function InTheBowl({ run, control }: { run: Run; control: RunControl }) {
+  const { entry, ingredient, kitchen, dip } = control;
+  if (!entry) return null;
+  const { now, next } = runBowl(run, dip, kitchen);
+  const heat = (withNext: boolean) => runHeat(run, kitchen.larder, withNext);
+  const machine = machineFor(run, kitchen);
+  const nextBody = next?.freshBody ?? null;
+  const stalls =
+    next !== null &&
+    entry.planned.place === 'bowl' &&
+    stallsOn(machine, nextBody, next.state === 'crumbs');
+  const aim = entry.done ? null : aimOff(run, dip, kitchen, nextBody);
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: { xs: 2, sm: 5 }, my: { xs: 2, sm: 4 } }}>
+        <Standing
+          title="the bowl now"
+          body={now.massG > 0 ? now.freshBody : null}
+          empty={now.massG > 0 ? 'crumbs' : 'empty'}
+          heat={heat(false)}
+        />
+        {next && entry.planned.place === 'bowl' && (
+          <Standing
+            title={`after this, ± ${next.sd.toFixed(1)}`}
+            body={next.massG > 0 ? nextBody : null}
+            empty={next.massG > 0 ? 'crumbs' : 'empty'}
+            heat={heat(true)}
+          />
+        )}
+      </Box>
+      {aim !== null && <AimHere aim={aim} next={nextBody ?? 0} />}
+      {next?.splitsAtOnce && ingredient?.role === 'oil' && (
+        <Box role="note" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>
+          Let it in slowly while it runs: poured in at once it splits.
+        </Box>
+      )}
+      {stalls && (
+        <Box role="alert" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>
+          The {machine.name} may stall on this. Loosen it first with a liquid still to come.
+        </Box>
+      )}
+    </>
+  );
+}
