@@ -272,13 +272,13 @@ test.describe('a night in which the clocks are changed', () => {
   const nights = [
     {
       way: 'forward',
-      typed: ['28', 'Mar20270800'] as const,
+      typed: ['28', 'Mar20270800'] as [string, string],
       begins: /^Begin Sat 27 Mar at (\d\d:\d\d)/,
       ahead: 1,
     },
     {
       way: 'back',
-      typed: ['31', 'Oct20270800'] as const,
+      typed: ['31', 'Oct20270800'] as [string, string],
       begins: /^Begin Sat 30 Oct at (\d\d:\d\d)/,
       ahead: 2,
     },

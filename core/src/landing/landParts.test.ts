@@ -9,7 +9,8 @@ import { readGrams } from '../amounts/toGrams';
 import { highsSolver } from './highsSolver';
 import { type LandAnswer, type LandingPart, landParts } from './landParts';
 import type { LinearSolver } from './linearProgram';
-import type { Band, TargetName, Targets } from '../mix/targets';
+import { targetFigure } from '../mix/figures';
+import { type Band, type TargetName, targetNames, type Targets } from '../mix/targets';
 
 let solver: LinearSolver;
 beforeAll(async () => {
@@ -38,19 +39,9 @@ function valuesOf(parts: readonly LandingPart[], answer: LandAnswer) {
       return { ...original, massG: read.value.massG, cv: 0 };
     }),
   );
-  const values: Record<TargetName, number> = {
-    freshBody: again.freshBody ?? NaN,
-    chilledBody: again.chilledBody ?? NaN,
-    saltG: again.per100g.saltG,
-    acidG: again.per100g.acidG,
-    garlicG: again.per100g.garlicG,
-    massG: again.massG,
-    volumeMl: again.volumeMl,
-    fatG: again.per100g.fatG,
-    sugarsG: again.per100g.sugarsG,
-    heat: again.per100g.heat,
-    bitter: again.per100g.bitter,
-  };
+  const values = Object.fromEntries(
+    targetNames.map((name) => [name, targetFigure(name, again) ?? NaN]),
+  ) as Record<TargetName, number>;
   return values;
 }
 

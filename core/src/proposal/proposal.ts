@@ -23,7 +23,8 @@ export type Maker =
   | 'loosening'
   | 'trial'
   | 'swap'
-  | 'base';
+  | 'base'
+  | 'left out';
 
 /** What a change brings along beside the figures it is made for. */
 export interface Consequences {

@@ -1,5 +1,6 @@
 'use client';
 
+import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { later } from '@/components/later';
 import type { Bench } from './useBench';
@@ -11,6 +12,7 @@ const VariantsPanel = later(() =>
 );
 const SwapPanel = later(() => import('./swap/SwapPanel').then(({ SwapPanel }) => SwapPanel));
 const RulesPanel = later(() => import('./rules/RulesPanel').then(({ RulesPanel }) => RulesPanel));
+const WhyPanel = later(() => import('./why/WhyPanel').then(({ WhyPanel }) => WhyPanel));
 const WaysPanel = later(() => import('./ways/WaysPanel').then(({ WaysPanel }) => WaysPanel));
 const SizeOf = later(() => import('./size/SizeOf').then(({ SizeOf }) => SizeOf));
 const MakeReady = later(() => import('./prepare/MakeReady').then(({ MakeReady }) => MakeReady));
@@ -29,13 +31,14 @@ export type Aside =
   | { kind: 'targets' }
   | { kind: 'size' }
   | { kind: 'ways' }
-  | { kind: 'ready'; rowId: string };
+  | { kind: 'ready'; rowId: string }
+  | { kind: 'why'; figure: TargetName };
 
 /** Panels that need more room than the figures beside the line. */
 export const isWide = (aside: Aside | null): boolean =>
   aside !== null && ['size', 'ways', 'ready'].includes(aside.kind);
 
-/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, what it is to be, how it is made, another size of it, or how a row is made ready. */
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, what it is to be, how it is made, another size of it, how a row is made ready, or what a figure is and why. */
 export function AsidePanel({
   aside,
   bench,
@@ -79,6 +82,17 @@ export function AsidePanel({
   }
   if (aside.kind === 'ways') {
     return <WaysPanel bench={bench} onLook={onLook} onTake={edits.take} onClose={onClose} />;
+  }
+  if (aside.kind === 'why') {
+    return (
+      <WhyPanel
+        key={aside.figure}
+        bench={bench}
+        name={aside.figure}
+        onLook={onLook}
+        onClose={onClose}
+      />
+    );
   }
   if (aside.kind === 'size') return <SizeOf bench={bench} edits={edits} onClose={onClose} />;
   if (aside.kind === 'ready') {

@@ -7,6 +7,7 @@ import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { aimAtWord, wordsIn } from '@cobbet/core/mix/aimAtWord';
 import { momentsOf } from '@cobbet/core/mix/bodyMoments';
+import type { TargetName } from '@cobbet/core/mix/targets';
 import { type Ref, useMemo } from 'react';
 import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
@@ -42,6 +43,7 @@ export function BenchLine({
   preview,
   onSwap,
   onMakeReady,
+  onWhy,
   onRules,
   measured,
   width,
@@ -57,6 +59,8 @@ export function BenchLine({
   onSwap: (rowId: string) => void;
   /** How a row is made ready is to be seen. */
   onMakeReady: (rowId: string) => void;
+  /** A figure is asked about. */
+  onWhy: (figure: TargetName) => void;
   /** What holds between the rows is to be seen. */
   onRules: () => void;
   /** Takes the element whose width the line has. */
@@ -162,6 +166,7 @@ export function BenchLine({
                   band={dip.targets[name]}
                   axis={axis}
                   onBand={(next) => edits.setTarget(name, next)}
+                  onWhy={() => onWhy(name)}
                 />
               ))}
               {analysis.splitsAtOnce && <SplitsNote bench={bench} edits={edits} />}

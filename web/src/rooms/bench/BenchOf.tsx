@@ -3,6 +3,7 @@
 import Box from '@mui/material/Box';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
+import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
@@ -26,8 +27,8 @@ import { BenchLine } from './BenchLine';
 import { useBehind } from './base/useBehind';
 import { BenchSide } from './side/BenchSide';
 import { DipCard } from './print/DipCard';
-import type { ShownQuantity } from './line/shownQuantity';
-import { useBench } from './useBench';
+import { seasoningTarget, type ShownQuantity } from './line/shownQuantity';
+import { type Bench, useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useBenchEdits } from './useBenchEdits';
 import { useLanding } from './land/useLanding';
@@ -47,6 +48,11 @@ function HowToStart() {
   );
 }
 
+/** The dip on paper, there while it is printed. */
+function PrintedCard({ bench }: { bench: Bench }) {
+  return usePrinting() ? <DipCard bench={bench} /> : null;
+}
+
 function TrialCount({ trials }: { trials: number }) {
   return (
     <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
@@ -55,6 +61,11 @@ function TrialCount({ trials }: { trials: number }) {
   );
 }
 
+const bothWays = {
+  ...{ display: 'flex', flexDirection: { xs: 'column', lg: 'row' }, minHeight: '100%' },
+  '@media print': { display: 'block' },
+} as const;
+
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 function BenchSurface({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
@@ -62,18 +73,15 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const [shown, setShown] = useState<ShownQuantity>('body');
   const [about, setAbout] = useState(false);
   const [nudging, setNudging] = useState(false);
-  const { aside, looked, setLooked, openAside, swapRow, readyRow, leaveAside } = useAside();
+  const { aside, looked, setLooked, openAside, swapRow, readyRow, askWhy, leaveAside } = useAside();
   const filling = rowInQuestion(dip, aside);
   const behind = useBehind(dip).length;
   const control = useLanding(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
-  const { rows } = bench;
+  const { rows, kitchen } = bench;
   const { inHand } = useBenchLayout();
-  const printing = usePrinting();
-
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
-  const { kitchen } = bench;
 
   const lookAt = useCallback(
     (nudge: Nudge | null) => setLooked(nudge && proposeNudge(dip, kitchen, nudge, 'looked-at')),
@@ -84,9 +92,10 @@ function BenchSurface({ dip }: { dip: Dip }) {
     land: () => void control.land(),
     nudge: () => setNudging((now) => !now),
     show: setShown,
+    why: () => askWhy(seasoningTarget(shown) ?? eatenAt(dip)),
   });
 
-  // what is proposed is drawn on the line: a nudge while it is looked at, else a landing until it is taken or left
+  // drawn on the line: what is looked at, else a landing until it is taken or left
   const proposed = looked ?? control.proposal;
   const preview = useMemo(
     () => (proposed ? analyseDip(applyEdits(dip, proposed.edits), kitchen) : null),
@@ -95,10 +104,9 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const panel = aside && (
     <AsidePanel aside={aside} bench={bench} edits={edits} onLook={setLooked} onClose={leaveAside} />
   );
-  const bothWays = { display: 'flex', flexDirection: { xs: 'column', lg: 'row' } } as const;
   return (
-    <Box sx={{ ...bothWays, minHeight: '100%', '@media print': { display: 'block' } }}>
-      {printing && <DipCard bench={bench} />}
+    <Box sx={bothWays}>
+      <PrintedCard bench={bench} />
       <Box
         sx={{
           flex: 1,
@@ -143,6 +151,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
             preview={preview}
             onSwap={swapRow}
             onMakeReady={readyRow}
+            onWhy={askWhy}
             onRules={() => openAside('rules')}
             measured={ref}
             width={width}
@@ -182,6 +191,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
         doubts={line.doubts}
         edits={edits}
         onRules={() => openAside('rules')}
+        onWhy={askWhy}
       >
         {!inHand && panel}
       </BenchSide>

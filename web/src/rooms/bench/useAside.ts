@@ -1,6 +1,7 @@
 'use client';
 
 import type { Dip } from '@cobbet/core/dip/dip';
+import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useState } from 'react';
 import type { Aside } from './AsidePanel';
@@ -13,16 +14,20 @@ export const rowInQuestion = ({ rows }: Dip, aside: Aside | null) =>
 export function useAside() {
   const [aside, setAside] = useState<Aside | null>(null);
   const [looked, setLooked] = useState<Proposal | null>(null);
-  const openAside = (kind: Exclude<Aside['kind'], 'swap' | 'ready'>) => {
+  const openAside = (kind: Exclude<Aside['kind'], 'swap' | 'ready' | 'why'>) => {
     setLooked(null);
     setAside({ kind });
   };
   // rows are memoised on it
   const swapRow = useCallback((rowId: string) => setAside({ kind: 'swap', rowId }), []);
   const readyRow = useCallback((rowId: string) => setAside({ kind: 'ready', rowId }), []);
+  const askWhy = useCallback((figure: TargetName) => {
+    setLooked(null);
+    setAside({ kind: 'why', figure });
+  }, []);
   const leaveAside = () => {
     setAside(null);
     setLooked(null);
   };
-  return { aside, looked, setLooked, openAside, swapRow, readyRow, leaveAside };
+  return { aside, looked, setLooked, openAside, swapRow, readyRow, askWhy, leaveAside };
 }

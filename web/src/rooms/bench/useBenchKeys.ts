@@ -8,10 +8,12 @@ export function useBenchKeys({
   land,
   nudge,
   show,
+  why,
 }: {
   land: () => void;
   nudge: () => void;
   show: (shown: ShownQuantity) => void;
+  why: () => void;
 }): void {
   useKeys({
     l: land,
@@ -20,6 +22,7 @@ export function useBenchKeys({
       document.querySelector<HTMLElement>('[data-add-row] input')?.focus();
     },
     n: nudge,
+    w: why,
     b: () => show('body'),
     s: () => show('salt'),
     o: () => show('sour'),

@@ -6,18 +6,12 @@ import type { Calibration } from '@cobbet/core/readings/calibrate';
 import { tellingReadings } from '@cobbet/core/readings/tellsMost';
 import { toBeRead } from '@cobbet/core/dip/toBeRead';
 import { useMemo, useState } from 'react';
+import { readingWays, readingWhen } from '@/components/reading/readingWords';
 import { InlineSelect } from '@/components/InlineSelect';
 import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-
-const wayWords = {
-  eye: 'look at the spoon',
-  ring: 'lift a ring',
-  press: 'press a dab',
-} as const;
-const whenWords = { machine: 'warm from the machine', chilled: 'out of the fridge' } as const;
 
 /** Of a dip the cook names, the one reading that would narrow its band most. */
 export function TellsMost({
@@ -70,7 +64,7 @@ export function TellsMost({
         />
       </Box>
       <Box sx={{ fontSize: typeScale.lead, fontWeight: 700, mt: 0.25 }}>
-        {wayWords[best.way]}, {whenWords[best.when]}
+        {readingWays[best.way]}, {readingWhen[best.when]}
       </Box>
       <Box sx={{ fontSize: typeScale.note }}>
         The model’s doubt goes from ± {best.sdNow.toFixed(2)} to ± {best.sdThen.toFixed(2)} body,

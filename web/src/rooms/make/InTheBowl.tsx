@@ -1,18 +1,29 @@
+'use client';
+
 import Box from '@mui/material/Box';
 import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
+import { loggedRows } from '@cobbet/core/book/runEvents';
 import { runHeat } from '@cobbet/core/book/runHeat';
 import type { Run } from '@cobbet/core/book/run';
+import { trialParts } from '@cobbet/core/book/trialParts';
 import { machineFor } from '@cobbet/core/kitchen/kitchen';
 import { stallsOn } from '@cobbet/core/kitchen/machines';
+import { useState } from 'react';
+import { later } from '@/components/later';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { AimHere } from './AimHere';
 import { Standing } from './Standing';
 import type { RunControl } from './useRun';
 
+const WhyDialog = later(() =>
+  import('@/components/why/WhyDialog').then(({ WhyDialog }) => WhyDialog),
+);
+
 /** The bowl now and after the step in hand, and what to mind of it. */
 export function InTheBowl({ run, control }: { run: Run; control: RunControl }) {
   const { entry, ingredient, kitchen, dip } = control;
+  const [asked, setAsked] = useState(false);
   if (!entry) return null;
   const { now, next } = runBowl(run, dip, kitchen);
   const heat = (withNext: boolean) => runHeat(run, kitchen.larder, withNext);
@@ -31,6 +42,7 @@ export function InTheBowl({ run, control }: { run: Run; control: RunControl }) {
           body={now.massG > 0 ? now.freshBody : null}
           empty={now.massG > 0 ? 'crumbs' : 'empty'}
           heat={heat(false)}
+          onWhy={() => setAsked(true)}
         />
         {next && entry.planned.place === 'bowl' && (
           <Standing
@@ -41,6 +53,16 @@ export function InTheBowl({ run, control }: { run: Run; control: RunControl }) {
           />
         )}
       </Box>
+      {asked && (
+        <WhyDialog
+          name="freshBody"
+          parts={trialParts(loggedRows(run), kitchen.larder)}
+          conditions={control.conditions}
+          rests="Rests on the model and on what readings in this machine have taught."
+          telling={null}
+          onClose={() => setAsked(false)}
+        />
+      )}
       {aim !== null && <AimHere aim={aim} next={nextBody ?? 0} />}
       {next?.splitsAtOnce && ingredient?.role === 'oil' && (
         <Box role="note" sx={{ color: colour.caution, mb: 2, fontSize: typeScale.lead }}>

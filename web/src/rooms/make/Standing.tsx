@@ -4,6 +4,7 @@ import type { BowlHeat } from '@cobbet/core/mix/bowlHeat';
 import { heatWords } from '@/components/heatWords';
 import { bodyFigure } from '@/components/bodyText';
 import { SpoonPicture } from '@/components/SpoonPicture';
+import { WhyMark } from '@/components/why/WhyMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -13,12 +14,15 @@ export function Standing({
   body,
   empty,
   heat = null,
+  onWhy,
 }: {
   title: string;
   body: number | null;
   empty: string;
   /** How warm it is in the machine; left out where that says nothing. */
   heat?: BowlHeat | null;
+  /** The figure is asked about; left out where it can't be. */
+  onWhy?: () => void;
 }) {
   const word = body === null ? null : bodyWord(body);
   return (
@@ -30,6 +34,7 @@ export function Standing({
         {body !== null && (
           <Box sx={{ fontSize: typeScale.lead, color: colour.muted }}>
             body {bodyFigure(body)}
+            {onWhy && <WhyMark of={title} onAsk={onWhy} />}
             {heat && ` · ${heatWords(heat)}`}
           </Box>
         )}

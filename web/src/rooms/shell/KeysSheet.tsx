@@ -32,6 +32,7 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
       ['A', 'add something'],
       ['L', 'land it'],
       ['N', 'what a spoon would do'],
+      ['W', 'what the figure shown is, and why'],
     ],
   },
   {

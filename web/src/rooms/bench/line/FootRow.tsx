@@ -10,6 +10,7 @@ import { type Band, missOf } from '@cobbet/core/mix/targets';
 import { BandSlider } from '@/components/BandSlider';
 import { bodyFigure, capital } from '@/components/bodyText';
 import { SpoonPicture } from '@/components/SpoonPicture';
+import { WhyMark } from '@/components/why/WhyMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { useBenchLayout } from './benchLayout';
@@ -42,6 +43,7 @@ export function FootRow({
   band,
   axis,
   onBand,
+  onWhy,
 }: {
   when: string;
   /** How warm it is then. */
@@ -51,6 +53,7 @@ export function FootRow({
   band: Band | undefined;
   axis: LineAxis;
   onBand: (band: Band | null) => void;
+  onWhy: () => void;
 }) {
   const { rowsWidth: axisLeft, inHand } = useBenchLayout();
   const word: BodyWord | null = body === null ? null : bodyWord(body);
@@ -82,6 +85,7 @@ export function FootRow({
           {body === null
             ? 'not yet a paste'
             : `${sd >= guessFrom ? 'a guess: ' : ''}body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
+          {body !== null && <WhyMark of={`the body, ${when}`} onAsk={onWhy} />}
           {' · '}
           {inHand && !band ? (
             // beside the words: over a short axis it would lie on the line

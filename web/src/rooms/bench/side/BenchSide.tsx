@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { proposeOrder } from '@cobbet/core/advise/proposeOrder';
 import type { Figures } from '@cobbet/core/mix/figures';
+import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Doubt } from '@cobbet/core/dip/isThisRight';
 import { later } from '@/components/later';
@@ -34,6 +35,7 @@ export function BenchSide({
   doubts,
   edits,
   onRules,
+  onWhy,
   children,
 }: {
   bench: Bench;
@@ -47,6 +49,8 @@ export function BenchSide({
   edits: BenchEdits;
   /** What holds between the rows is to be seen. */
   onRules: () => void;
+  /** A figure is asked about. */
+  onWhy: (figure: TargetName) => void;
   /** What was asked for just now, first of all. */
   children?: ReactNode;
 }) {
@@ -93,7 +97,13 @@ export function BenchSide({
         />
       )}
       {doubts.length > 0 && <Doubts doubts={doubts} bench={bench} onSure={edits.sure} />}
-      <Mouth dip={dip} analysis={analysis} preview={preview} onTarget={edits.setTarget} />
+      <Mouth
+        dip={dip}
+        analysis={analysis}
+        preview={preview}
+        onTarget={edits.setTarget}
+        onWhy={onWhy}
+      />
       <Yield
         dip={dip}
         parts={bench.parts}
@@ -101,6 +111,7 @@ export function BenchSide({
         measures={kitchen.measures}
         costs={costs}
         onCosts={() => setCosts(!costs)}
+        onWhy={onWhy}
       />
       {rows.length > 0 && (
         <WhenSeen leastHeight={84}>

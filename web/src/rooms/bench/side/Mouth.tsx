@@ -6,10 +6,11 @@ import Button from '@mui/material/Button';
 import type { Figures } from '@cobbet/core/mix/figures';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
-import type { Band } from '@cobbet/core/mix/targets';
+import type { Band, TargetName } from '@cobbet/core/mix/targets';
 import { garlicWord, usualSeasoning } from '@cobbet/core/mix/families';
 import { BandSlider } from '@/components/BandSlider';
 import { against } from '@/components/SeasoningMark';
+import { WhyMark } from '@/components/why/WhyMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -43,6 +44,7 @@ function SeasoningBar({
   usual,
   empty,
   onBand,
+  onWhy,
 }: {
   name: SeasoningName;
   /** Nothing is in the bowl, so there is nothing to judge. */
@@ -52,6 +54,7 @@ function SeasoningBar({
   target: Band | undefined;
   usual: Band;
   onBand: (band: Band | null) => void;
+  onWhy: () => void;
 }) {
   const { name: label, most: usualMost } = scales[name];
   const most = Math.max(usualMost, value * 1.15);
@@ -67,6 +70,7 @@ function SeasoningBar({
     <Box sx={{ mb: 1.1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 0.75, lineHeight: 1.2 }}>
         <Box sx={{ fontWeight: 600 }}>{label}</Box>
+        {!empty && <WhyMark of={`the ${label.toLowerCase()}`} onAsk={onWhy} />}
         <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: typeScale.small }}>
           {word}
         </Box>
@@ -161,11 +165,14 @@ export function Mouth({
   analysis,
   preview,
   onTarget,
+  onWhy,
 }: {
   dip: Dip;
   analysis: Analysis;
   preview: Figures | null;
   onTarget: (name: SeasoningName, band: Band | null) => void;
+  /** A figure is asked about. */
+  onWhy: (figure: TargetName) => void;
 }) {
   const usual = usualSeasoning[dip.family];
   const { per100g } = analysis;
@@ -195,6 +202,7 @@ export function Mouth({
           target={dip.targets[name]}
           usual={usual[name]}
           onBand={(band) => onTarget(name, band)}
+          onWhy={() => onWhy(name)}
         />
       ))}
       <Box sx={{ fontSize: typeScale.small, color: colour.muted, lineHeight: 1.45 }}>

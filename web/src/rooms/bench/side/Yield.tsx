@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
+import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Part } from '@cobbet/core/mix/part';
 import { type MeasureSystem, systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { printNumber } from '@cobbet/core/amounts/printAmount';
@@ -12,6 +13,7 @@ import { useSettings } from '@/store/useKitchen';
 import { keepingWords } from '@/components/keepingWords';
 import { dietWords } from '@/components/dietWords';
 import { Cautions } from '@/components/Cautions';
+import { WhyMark } from '@/components/why/WhyMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -23,6 +25,7 @@ export function Yield({
   measures,
   costs,
   onCosts,
+  onWhy,
 }: {
   dip: Dip;
   parts: readonly Part[];
@@ -31,6 +34,8 @@ export function Yield({
   /** What drives its cost is open. */
   costs: boolean;
   onCosts: () => void;
+  /** A figure is asked about. */
+  onWhy: (figure: TargetName) => void;
 }) {
   const { massG, volumeMl, topG, per100g, allergens, cautions } = analysis;
   const { currency } = useSettings();
@@ -50,8 +55,9 @@ export function Yield({
       <Box sx={{ lineHeight: 1.4 }}>
         <Box component="span" sx={{ fontSize: typeScale.large, fontWeight: 700 }}>
           {massG.toFixed(0)} g
-        </Box>{' '}
-        · {volumeMl.toFixed(0)} ml · {printNumber(cups)} {cups > 1 ? 'cups' : 'cup'}
+        </Box>
+        <WhyMark of="what it makes" onAsk={() => onWhy('massG')} /> · {volumeMl.toFixed(0)} ml ·{' '}
+        {printNumber(cups)} {cups > 1 ? 'cups' : 'cup'}
       </Box>
       <Box sx={{ fontSize: typeScale.note }}>
         {portions} {portions === 1 ? 'portion' : 'portions'} of {dip.portionG} g, about{' '}
