@@ -1,23 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { expectClean } from './clean';
 import { openBench, openSampleBook } from './cook';
-
-// looking through a whole room takes axe seconds, and there are many
-
-/** Everything axe knows of WCAG 2.2 A and AA, on the page as it stands. */
-async function expectClean(page: Page, where: string) {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  const found = violations.map(
-    ({ id, nodes }) =>
-      `${id}: ${nodes
-        .map((n) => n.target.join(' '))
-        .slice(0, 3)
-        .join(' | ')}`,
-  );
-  expect([where, found]).toEqual([where, []]);
-}
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`every room is clean in the ${scheme} theme`, async ({ page }) => {

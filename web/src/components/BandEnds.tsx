@@ -56,8 +56,14 @@ export function BandEnds({
     onChange(next);
   };
 
-  return (['low', 'high'] as const).map((end) => {
-    const value = shown[end] ?? (end === 'low' ? from : to);
+  const percent = (value: number) => ((value - from) / (to - from)) * 100;
+  const valueOf = (end: 'low' | 'high') => shown[end] ?? (end === 'low' ? from : to);
+  const gap = percent(valueOf('high')) - percent(valueOf('low'));
+  // where the ends lie close, each is taken hold of from its own side, so that neither covers the other
+  const apart = `max(0px, ${reach / 2}px - ${gap / 2}cqw)`;
+  const ends = (['low', 'high'] as const).map((end) => {
+    const value = valueOf(end);
+    const side = end === 'low' ? -1 : 1;
     return (
       <Box
         key={end}
@@ -76,7 +82,7 @@ export function BandEnds({
         onPointerUp={() => drop(moving)}
         onPointerCancel={() => drop(null)}
         onKeyDown={(event) => press(event, end)}
-        style={{ left: `calc(${((value - from) / (to - from)) * 100}% - ${reach / 2}px)` }}
+        style={{ left: `calc(${percent(value)}% - ${reach / 2}px + ${side} * ${apart})` }}
         sx={{
           position: 'absolute',
           top: `calc(50% - ${reach / 2 + 3}px)`,
@@ -88,7 +94,7 @@ export function BandEnds({
           '&::before': {
             content: '""',
             position: 'absolute',
-            left: reach / 2 - 2.5,
+            left: `calc(${reach / 2 - 2.5}px - ${side} * ${apart})`,
             top: 6,
             bottom: 6,
             width: 5,
@@ -100,4 +106,5 @@ export function BandEnds({
       />
     );
   });
+  return <Box sx={{ position: 'absolute', inset: 0, containerType: 'inline-size' }}>{ends}</Box>;
 }

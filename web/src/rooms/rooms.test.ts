@@ -4,9 +4,10 @@ import { dip, trial } from '../../../core/test/bookOf';
 import type { TrialRow } from '@cobbet/core/book/trialRow';
 import { against } from '@/components/SeasoningMark';
 import { bodyText, capital } from '@/components/bodyText';
-import { dipSummary } from './book/dipSummary';
+import { dipSummary } from '@/components/dipSummary';
 import { dipTree } from './book/dipTree';
-import { lastTrials } from './book/lastTrials';
+import { lastMadeFirst } from '@/components/ChooseDip';
+import { lastTrials } from '@/components/lastTrials';
 import { trialDifference } from './trials/trialDifference';
 
 describe('the book’s tree', () => {
@@ -45,6 +46,15 @@ describe('the book’s tree', () => {
     const empty = dipSummary(dip('a', { rows: [] }), kitchenOf());
     expect([empty.body, empty.word]).toEqual([undefined, null]);
   });
+});
+
+test('dips are gone on with in the order they were made last, those never made as the book has them', () => {
+  const last = new Map([
+    ['a', { madeAt: '2026-05-01T10:00:00.000Z' }],
+    ['c', { madeAt: '2026-05-03T10:00:00.000Z' }],
+  ]);
+  const order = lastMadeFirst([dip('n'), dip('a'), dip('m'), dip('c')], last);
+  expect(order.map(({ id }) => id)).toEqual(['c', 'a', 'n', 'm']);
 });
 
 describe('what differed between trials', () => {

@@ -16,7 +16,7 @@ import { useLasting } from '@/store/lastingStorage';
 import { BookFileButtons } from './BookFileButtons';
 import { DipLeaf } from './DipLeaf';
 import { type DipBranch, dipTree } from './dipTree';
-import { lastTrials } from './lastTrials';
+import { lastTrials } from '@/components/lastTrials';
 
 function Branch({
   branch,

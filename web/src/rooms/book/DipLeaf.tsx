@@ -17,7 +17,7 @@ import { SpoonPicture } from '@/components/SpoonPicture';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import { dipSummary } from './dipSummary';
+import { dipSummary } from '@/components/dipSummary';
 import { Elbow } from './Elbow';
 import { VariantWords } from './VariantWords';
 

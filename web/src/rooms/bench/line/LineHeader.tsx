@@ -70,9 +70,18 @@ export function LineHeader({
           }}
         >
           {shown === 'body' && (
-            <SpoonPicture word={label as BodyWord} size={inHand ? 19 : narrow ? 27 : 36} />
+            <SpoonPicture word={label as BodyWord} size={inHand ? 19 : narrow ? 24 : 36} />
           )}
-          <div>{narrow && label !== current ? '\u00a0' : label}</div>
+          {narrow && shown === 'body' ? (
+            // beside its place, so that it covers no neighbour
+            <Box sx={{ height: 16, position: 'relative', pointerEvents: 'none' }}>
+              <Box sx={{ position: 'absolute', left: '50%', transform: 'translateX(-50%)' }}>
+                {label === current && label}
+              </Box>
+            </Box>
+          ) : (
+            <div>{label}</div>
+          )}
         </Box>
       ))}
       {inHand ? null : shown === 'body' ? (

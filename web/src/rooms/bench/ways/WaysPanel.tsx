@@ -20,7 +20,12 @@ function Effect({ now, then, bench }: { now: WayEffect; then: WayEffect; bench: 
   const drawn = drawnWords(now, then);
   const words = effectWords(now, then);
   return (
-    <Box sx={{ fontSize: typeScale.small, color: colour.muted, lineHeight: 1.35 }}>
+    <Box
+      sx={{
+        ...{ position: 'relative', lineHeight: 1.35 },
+        ...{ fontSize: typeScale.small, color: colour.muted },
+      }}
+    >
       {drawn.length > 0 && (
         <SwapMarks before={now.figures} after={then.figures} targets={bench.dip.targets} />
       )}
