@@ -84,14 +84,19 @@ const all: readonly Opened[] = [
   },
 ];
 
-/** px by which the page, or a panel over it, is wider than there is room for. */
+/** What is wider than there is room for: the page, or a panel over it, with the px and what sticks out of it. */
 const over = (page: Page) =>
   page.evaluate(() => {
     const panels = [...document.querySelectorAll('[role=dialog], .MuiPaper-root')];
-    return Math.max(
-      document.documentElement.scrollWidth - window.innerWidth,
-      ...panels.map((panel) => panel.scrollWidth - panel.clientWidth),
-    );
+    return [document.documentElement, ...panels].flatMap((panel) => {
+      const by = panel.scrollWidth - panel.clientWidth;
+      if (by <= 0) return [];
+      const edge = panel.getBoundingClientRect().left + panel.clientWidth;
+      const out = [...panel.querySelectorAll('*')].findLast(
+        (one) => one.getBoundingClientRect().right > edge + 1,
+      );
+      return [`${by} px: ${panel.className.slice(0, 60)} > ${out?.outerHTML.slice(0, 160)}`];
+    });
   });
 
 for (const width of [390, 768, 1280]) {
@@ -105,7 +110,7 @@ for (const width of [390, 768, 1280]) {
       await expect(there(page)).toBeVisible();
       await page.waitForLoadState('networkidle');
       // what it was opened from may still be closing
-      await expect.poll(async () => [what, await over(page)]).toEqual([what, 0]);
+      await expect.poll(async () => [what, await over(page)]).toEqual([what, []]);
       await expectClean(page, `${what} at ${width}`);
     }
   });

@@ -21,6 +21,7 @@ import type { Caution } from '../safety/cautions';
 export interface BodyAnswer {
   fresh: number | null;
   machine: number | null;
+  pasta: number | null;
   chilled: number | null;
   served: number | null;
   sd: number;
@@ -57,6 +58,7 @@ export function analysisAnswer(analysis: Analysis): AnalysisAnswer {
     body: {
       fresh: freshBody,
       machine: analysis.warmBody,
+      pasta: analysis.pastaBody,
       chilled: chilledBody,
       served: analysis.servedBody,
       sd: analysis.sd,
