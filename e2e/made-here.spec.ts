@@ -45,7 +45,7 @@ async function makeIntoJars(page: Page, dipId: string, additions: number, weighe
     await page.keyboard.press('Space');
   }
   await expect(page.getByText('the check')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Weighed out of the machine, g' }).fill(`${weighedG}`);
+  await page.getByRole('textbox', { name: 'Weighed out, g' }).fill(`${weighedG}`);
   await page.getByRole('button', { name: 'Keep it, and into jars' }).click();
   const jar = page.getByRole('form', { name: 'jar 120 ml' });
   await jar.getByRole('textbox', { name: 'How many' }).fill('6');

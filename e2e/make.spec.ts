@@ -42,7 +42,7 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   );
   await page.getByRole('group', { name: 'Salt' }).getByRole('button', { name: 'short' }).click();
   await page.getByRole('group', { name: 'Sour' }).getByRole('button', { name: 'right' }).click();
-  await page.getByRole('textbox', { name: 'Weighed out of the machine, g' }).fill('532');
+  await page.getByRole('textbox', { name: 'Weighed out, g' }).fill('532');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Made for the long course.');
   await page.getByRole('textbox', { name: 'What to change next time' }).fill('Whole lemon.');
   await saved(page);

@@ -56,10 +56,10 @@ test('how warm and how soon it is eaten is what the dip is judged by, on the ben
     .getByRole('textbox', { name: /At the table at/ })
     .fill('60');
   await panel(page)
-    .getByRole('textbox', { name: /After the machine/ })
+    .getByRole('textbox', { name: /When it has stood/ })
     .fill('5');
   await panel(page)
-    .getByRole('textbox', { name: /After the machine/ })
+    .getByRole('textbox', { name: /When it has stood/ })
     .press('Tab');
   await expect(body).not.toHaveText(cold ?? '');
   await expect(panel(page).getByText('60 °C after 5 min')).toBeVisible();

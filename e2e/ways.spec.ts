@@ -120,3 +120,30 @@ test('a pesto is asked about its oil and cheese, and a dip tasted after each add
   await page.getByRole('button', { name: 'Taste it now' }).click();
   await expect(page.getByRole('heading', { name: 'How does it taste?' })).toBeVisible();
 });
+
+test('everything in at once meets the machine only as a whole, and nothing runs before the last of it is in', async ({
+  page,
+}) => {
+  await openBench(page);
+  await page
+    .getByRole('combobox', { name: 'Machine or tool' })
+    .selectOption({ label: 'jug blender' });
+  const stalls = page.locator('svg text', { hasText: /stalls, fragile$/ });
+  await expect(stalls.first()).toBeVisible();
+  await page.getByRole('button', { name: 'Ways', exact: true }).click();
+  const ways = page.getByRole('region', { name: 'Ways of making it' });
+  await ways.getByRole('radio', { name: /^everything at once/ }).click();
+  await expect(stalls).toHaveCount(0);
+  await saved(page);
+  await page.goto('/make?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Start making' }).click();
+  await expect(page.getByText('Everything goes in at once: nothing runs yet.')).toBeVisible();
+  await expect(page.getByText('the bowl now')).toHaveCount(0);
+  await expect(page.getByText('step 1 of 10')).toBeVisible();
+  for (let step = 1; step < 10; step += 1) {
+    await page.keyboard.press('PageDown');
+    await expect(page.getByText(`step ${step + 1} of 10`)).toBeVisible();
+  }
+  await expect(page.getByText('nothing runs yet')).toHaveCount(0);
+  await expect(page.getByText('the bowl now')).toBeVisible();
+});

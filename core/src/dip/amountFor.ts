@@ -1,4 +1,5 @@
-import { bodyAt, fresh } from '../mix/bodyAt';
+import { bodyAt } from '../mix/bodyAt';
+import { fresh } from '../mix/moment';
 import { bodyState } from '../mix/bodyModel';
 import type { BodyConditions } from '../mix/conditions';
 import { addTo, copyOf, emptyBowl, sumIndex } from '../mix/bowlSums';

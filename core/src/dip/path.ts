@@ -1,4 +1,5 @@
-import { fresh, shownBody } from '../mix/bodyAt';
+import { shownBody } from '../mix/bodyAt';
+import { fresh } from '../mix/moment';
 import { bodyState } from '../mix/bodyModel';
 import type { Conditions } from '../mix/conditions';
 import { type MixState, mixState, modelSd } from '../mix/figures';

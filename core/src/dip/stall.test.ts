@@ -145,3 +145,26 @@ describe('through a stall', () => {
     expect(found.order?.length).toBe(5);
   });
 });
+
+test('what goes in at once meets the machine only as a whole', () => {
+  // tahini seizes with lemon, water breaks it: the whole is loose
+  const parts = [
+    part('tahini-hulled', 80),
+    part('lemon-juice', 15),
+    part('water', 90),
+    part('chickpeas-canned-drained', 240),
+  ];
+  const at = (method: Parameters<typeof conditionsOf>[0]) =>
+    throughStall({ parts, machine: jug, conditions: conditionsOf(method) });
+  const usual = { grind: 'normal', overrunPct: 0 } as const;
+  expect(at({ method: usual }).stallsAt).toContain(1);
+  expect(at({ method: { ...usual, atOnce: true } })).toMatchObject({
+    stallsAt: [],
+    wholeStalls: false,
+  });
+  // a whole that is too stiff stalls either way
+  const dry = { parts: parts.slice(0, 2), machine: jug };
+  expect(
+    throughStall({ ...dry, conditions: conditionsOf({ method: { ...usual, atOnce: true } }) }),
+  ).toMatchObject({ stallsAt: [1], wholeStalls: true });
+});

@@ -1,5 +1,5 @@
 import type { Kitchen } from '../kitchen/kitchen';
-import { chilled, fromMachine } from '../mix/bodyAt';
+import { chilled, fromMachine } from '../mix/moment';
 import { standingOf } from '../readings/standing';
 import type { ToBeRead } from '../readings/tellsMost';
 import { dipConditions } from './analyseDip';

@@ -2,30 +2,8 @@ import type { BodyState } from './bodyModel';
 import type { BowlSums } from './bowlSums';
 import type { BodyConditions } from './conditions';
 import { correctionBody } from './correction';
-import {
-  chilledC,
-  freshC,
-  methodBody,
-  restedMinutes,
-  temperatureAndRestBody,
-  type WarmMethod,
-} from './method';
-
-/** When and how warm a dip is looked at. */
-export interface Moment {
-  atC: number;
-  restedForMinutes: number;
-}
-
-/** Just blended, at 25 °C. */
-export const fresh: Moment = { atC: freshC, restedForMinutes: 0 };
-/** At 5 °C after four hours or more. */
-export const chilled: Moment = { atC: chilledC, restedForMinutes: restedMinutes };
-
-/** Just out of the machine, as warm as it was blended. */
-export function fromMachine({ blendC }: WarmMethod): Moment {
-  return { atC: blendC, restedForMinutes: 0 };
-}
+import { methodBody, temperatureAndRestBody, type WarmMethod } from './method';
+import type { Moment } from './moment';
 
 /** Body of the fresh mix at 25 °C by the model alone, without limits. */
 export function modelBody(state: BodyState, method: WarmMethod): number {

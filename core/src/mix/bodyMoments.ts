@@ -1,4 +1,4 @@
-import { chilled, fresh, fromMachine, type Moment } from './bodyAt';
+import { chilled, fresh, fromMachine, type Moment } from './moment';
 import { restedMinutes, type WarmMethod } from './method';
 
 /**

@@ -1,5 +1,5 @@
 import type { MeasureSystem } from '../amounts/measureSystem';
-import type { Moment } from './bodyAt';
+import type { Moment } from './moment';
 import { type Blending, blendingOf } from './blending';
 import { type Correction, priorCorrection } from './correction';
 import { type Method, usualBlendC, type WarmMethod } from './method';

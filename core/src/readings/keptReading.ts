@@ -1,4 +1,4 @@
-import { type Moment, chilled } from '../mix/bodyAt';
+import { type Moment, chilled } from '../mix/moment';
 import type { WarmMethod } from '../mix/method';
 import type { ReadingTaken } from './takeReading';
 

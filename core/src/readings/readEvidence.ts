@@ -1,4 +1,4 @@
-import type { Moment } from '../mix/bodyAt';
+import type { Moment } from '../mix/moment';
 import type { Worked } from '../mix/conditions';
 import type { Part } from '../mix/part';
 import { type ReadingTaken, takeReading, wordSd } from './takeReading';

@@ -1,4 +1,5 @@
-import { bodyAt, fresh, modelBody, type Moment } from '../mix/bodyAt';
+import { bodyAt, modelBody } from '../mix/bodyAt';
+import { fresh, type Moment } from '../mix/moment';
 import { bodyState } from '../mix/bodyModel';
 import { uncorrected, type Worked } from '../mix/conditions';
 import { measuringSd } from '../mix/measuringSd';

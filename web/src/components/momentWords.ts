@@ -1,6 +1,7 @@
 import type { Dip } from '@cobbet/core/dip/dip';
 import { type BodyName, onPasta, servedMoment } from '@cobbet/core/mix/bodyMoments';
 import { chilledC, freshC } from '@cobbet/core/mix/method';
+import { isHandTool, type Tool } from './toolWords';
 import { lengthText } from './lengthText';
 
 /** A moment of use in words, to stand after a body: `scoops, hot on pasta`. */
@@ -12,9 +13,14 @@ export const momentWhen: Record<BodyName, string> = {
   chilledBody: 'rested and chilled',
 };
 
+/** The same of what is made with a tool: by hand there is no machine it is in. */
+export function momentWhenIn(tool: Tool): Record<BodyName, string> {
+  return isHandTool(tool) ? { ...momentWhen, warmBody: 'as it is made' } : momentWhen;
+}
+
 /** What a bowl is for, in a cook's words. */
 export const usedFor: Record<BodyName, string> = {
-  warmBody: 'eating now, out of the machine',
+  warmBody: 'eating now',
   freshBody: 'eating at room warmth',
   pastaBody: 'hot pasta, now',
   servedBody: 'the table',

@@ -1,9 +1,9 @@
 import type { Machine } from '@cobbet/core/kitchen/machines';
 
-type Tool = Pick<Machine, 'name' | 'stallBody'>;
+export type Tool = Pick<Machine, 'name' | 'stallBody'>;
 
 /** What never stalls is worked by hand. */
-const isHandTool = ({ stallBody }: Tool) => stallBody === null;
+export const isHandTool = ({ stallBody }: Tool) => stallBody === null;
 
 /** Where a dip is made: `in the food processor`, `with the fork`. */
 export function withTool(tool: Tool): string {

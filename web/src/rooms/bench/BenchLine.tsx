@@ -11,7 +11,7 @@ import type { TargetName } from '@cobbet/core/mix/targets';
 import { type Ref, useMemo } from 'react';
 import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
-import { momentWarmth, momentWhen } from '@/components/momentWords';
+import { momentWarmth, momentWhenIn } from '@/components/momentWords';
 import { colour } from '@/theme/colour';
 import { AfterRows } from './line/After';
 import { useBenchLayout } from './line/benchLayout';
@@ -74,6 +74,7 @@ export function BenchLine({
   const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
   const { freshBody, sd } = analysis;
   const moments = momentsOf(dip);
+  const when = momentWhenIn(machine);
   const eaten = eatenAt(dip);
   const previewFeet = preview
     ? seasoning
@@ -95,7 +96,7 @@ export function BenchLine({
           axis={axis}
           current={wordOf(freshBody)}
           aimed={dip.targets[eaten] ? wordsIn(dip.targets[eaten]) : []}
-          when={momentWhen[eaten]}
+          when={when[eaten]}
           onAim={(word) => edits.setTarget(eaten, aimAtWord(dip.targets[eaten], word))}
         />
       </Box>
@@ -159,7 +160,7 @@ export function BenchLine({
               {moments.map((name) => (
                 <FootRow
                   key={name}
-                  when={momentWhen[name]}
+                  when={when[name]}
                   warmth={momentWarmth(name, dip, conditions.method.blendC)}
                   body={analysis[name]}
                   sd={sd}

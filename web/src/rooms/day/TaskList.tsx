@@ -71,8 +71,9 @@ export function TaskList({
                 component="label"
                 sx={{
                   display: 'grid',
-                  gridTemplateColumns: '32px 22px 58px 1fr',
-                  pr: task.waitMin > 0 ? '92px' : 0,
+                  gridTemplateColumns: { xs: '32px 18px 48px 1fr', sm: '32px 22px 58px 1fr' },
+                  pr: { xs: 0, sm: task.waitMin > 0 ? '92px' : 0 },
+                  pb: { xs: task.waitMin > 0 && !done ? '40px' : 0, sm: 0 },
                   alignItems: 'center',
                   minHeight: 48,
                   columnGap: 1,

@@ -79,7 +79,7 @@ export function YieldField({
     <Box>
       <LabelledField
         fullWidth
-        label="Weighed out of the machine, g"
+        label="Weighed out, g"
         value={text}
         error={wrong}
         helperText={

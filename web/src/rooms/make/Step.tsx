@@ -14,6 +14,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { runBowl } from '@cobbet/core/book/runBowl';
 import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
+import { isHandTool } from '@/components/toolWords';
 import { Cautions } from '@/components/Cautions';
 import { Afterward } from './Afterward';
 import { Besides } from './Besides';
@@ -137,6 +138,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
           run={run}
           label={ingredient?.name ?? entry.planned.ingredientId}
           usualMin={working?.minutes ?? null}
+          byHand={isHandTool(machine)}
         />
       )}
       <LogTyped key={`typed ${entry.rowId}`} control={control} example={entry.planned.amount} />

@@ -17,16 +17,23 @@ export function StepTimer({
   run,
   label,
   usualMin,
+  byHand,
 }: {
   run: Run;
   label: string;
   /** How long it is usually run, min; null for by eye. */
   usualMin: number | null;
+  /** No machine runs. */
+  byHand: boolean;
 }) {
   const [own, setOwn] = useState('');
   const typed = own.trim() === '' ? null : typedWithin(own, 0.1, 120);
   const start = (minutes: number) =>
-    void beginTimer(`Run the machine: ${label}`, minutes, `${run.id} ${run.step}`);
+    void beginTimer(
+      `${byHand ? 'Work it in' : 'Run the machine'}: ${label}`,
+      minutes,
+      `${run.id} ${run.step}`,
+    );
   const offered = usualMin === null ? lengths : [...new Set([usualMin, ...lengths])].slice(0, 3);
   return (
     <Box
@@ -41,7 +48,7 @@ export function StepTimer({
         color: colour.muted,
       }}
     >
-      Run it
+      {byHand ? 'Time it' : 'Run it'}
       {offered
         .toSorted((a, b) => a - b)
         .map((minutes) => (

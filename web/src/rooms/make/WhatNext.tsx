@@ -7,11 +7,12 @@ import Typography from '@mui/material/Typography';
 import { aimOfTargets, targetsOfAim } from '@cobbet/core/book/aim';
 import type { Run } from '@cobbet/core/book/run';
 import { adviceQuestion, contradictoryReadings, runTargets } from '@cobbet/core/book/runBowl';
+import { machineFor } from '@cobbet/core/kitchen/kitchen';
 import type { Addition } from '@cobbet/core/proposal/edit';
 import { bodyNames } from '@cobbet/core/mix/bodyMoments';
 import { useCallback, useEffect, useMemo } from 'react';
 import { bodyText } from '@/components/bodyText';
-import { momentWhen } from '@/components/momentWords';
+import { momentWhen, momentWhenIn } from '@/components/momentWords';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
 import { useSame } from '@/components/useSame';
@@ -117,8 +118,8 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
       )}
       {advice && !stop && used && (
         <Box sx={{ fontSize: typeScale.text, color: colour.muted }}>
-          Predicted: in the machine it is {bodyText(advice.now.warmBody)}, {momentWhen[used]}{' '}
-          {bodyText(advice.now[used])}.
+          Predicted: {momentWhenIn(machineFor(run, kitchen)).warmBody} it is{' '}
+          {bodyText(advice.now.warmBody)}, {momentWhen[used]} {bodyText(advice.now[used])}.
         </Box>
       )}
       {advice?.rescue && (

@@ -49,7 +49,7 @@ export function TargetsPanel({
       <PanelHead close="Leave the targets" onClose={onClose}>
         What it is to be
       </PanelHead>
-      <WhenEaten dip={dip} blendC={blendC} onEdit={edits.edit} />
+      <WhenEaten dip={dip} tool={bench.machine} blendC={blendC} onEdit={edits.edit} />
       <Box component="ul" aria-label="Aimed at" sx={{ m: 0, mt: 1, p: 0, listStyle: 'none' }}>
         {aimed.map((name) => {
           const band = dip.targets[name];

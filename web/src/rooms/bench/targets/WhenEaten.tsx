@@ -6,21 +6,26 @@ import { bodyNames, momentsOf, servedMoment } from '@cobbet/core/mix/bodyMoments
 import { capital } from '@/components/bodyText';
 import { CheckLine } from '@/components/CheckLine';
 import { KeptFigure } from '@/components/KeptFigure';
-import { momentWarmth, momentWhen } from '@/components/momentWords';
+import { momentWarmth, momentWhenIn } from '@/components/momentWords';
+import type { Tool } from '@/components/toolWords';
 import { colour } from '@/theme/colour';
 import type { BenchEdits } from '../useBenchEdits';
 
 /** When a dip is used: the moments its body is looked at, and how it comes to the table. */
 export function WhenEaten({
   dip,
+  tool,
   blendC,
   onEdit,
 }: {
   dip: Dip;
+  /** What it is made with. */
+  tool: Tool;
   /** How warm it gets in the machine, °C. */
   blendC: number;
   onEdit: BenchEdits['edit'];
 }) {
+  const when = momentWhenIn(tool);
   const looked = momentsOf(dip);
   const { atC, restedForMinutes } = servedMoment(dip);
   return (
@@ -42,7 +47,7 @@ export function WhenEaten({
               }}
             >
               <span>
-                {capital(momentWhen[name])}{' '}
+                {capital(when[name])}{' '}
                 <Box component="span" sx={{ color: colour.muted }}>
                   {momentWarmth(name, dip, blendC)}
                 </Box>
@@ -63,7 +68,7 @@ export function WhenEaten({
             onSave={(servedAtC) => onEdit('Served at', (one) => ({ ...one, servedAtC }))}
           />
           <KeptFigure
-            label="After the machine"
+            label="When it has stood"
             unit="min"
             value={restedForMinutes}
             low={0}

@@ -108,7 +108,7 @@ export function BatchYield({ batch }: { batch: Batch }) {
         >
           <Box sx={{ width: 150 }}>
             <MeasuredField
-              label={weighed ? 'Weighed anew' : 'Weighed out of the machine'}
+              label={weighed ? 'Weighed anew' : 'Weighed out'}
               unit="g"
               value={text ?? ''}
               problem={wrong ? 'A weight in g.' : null}
