@@ -116,3 +116,16 @@ test('a bowl for hot pasta now is advised on as that, and not for the fridge', a
   await page.reload();
   await expect(next.getByRole('combobox', { name: 'This bowl is for' })).toHaveValue('pastaBody');
 });
+
+test('trials are told at the moments their dip is used', async ({ page }) => {
+  await openTargets(page, 'watercress-hazelnut-pesto');
+  await panel(page)
+    .getByRole('checkbox', { name: /Hot on pasta/ })
+    .click();
+  await saved(page);
+  await page.goto('/trials?dip=watercress-hazelnut-pesto');
+  const told = page.getByRole('img', {
+    name: /^Body, warm: predicted [\d.]+.*; on pasta: predicted [\d.]+, not read; chilled: predicted/,
+  });
+  await expect(told.first()).toBeVisible();
+});

@@ -8,7 +8,7 @@ import { AtHand } from './AtHand';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
-const Sheet = later(() => import('./Sheet').then(({ Sheet }) => Sheet));
+const Sheet = later(() => import('@/components/Sheet').then(({ Sheet }) => Sheet));
 
 /** What stands at the thumb on a phone, and what is asked about the dip as a sheet over its lower part. */
 export function InTheHand({

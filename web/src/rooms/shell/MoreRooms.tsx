@@ -3,8 +3,8 @@
 import Redo from '@mui/icons-material/Redo';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Drawer from '@mui/material/Drawer';
 import Link from 'next/link';
+import { Sheet } from '@/components/Sheet';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -32,17 +32,7 @@ export function MoreRooms({
   const redoLabel = useBook((state) => state.history.redoLabel);
   const redo = useBook((state) => state.redo);
   return (
-    <Drawer
-      anchor="bottom"
-      open
-      onClose={onClose}
-      slotProps={{
-        paper: {
-          'aria-label': 'More',
-          sx: { bgcolor: colour.board, borderRadius: '14px 14px 0 0', pb: 1 },
-        },
-      }}
-    >
+    <Sheet label="More" onClose={onClose} padded={false}>
       {rooms
         .filter(({ oneStepAway }) => oneStepAway)
         .map((room) => (
@@ -71,6 +61,6 @@ export function MoreRooms({
         <SavingWords />
         <ThemeSwitch />
       </Box>
-    </Drawer>
+    </Sheet>
   );
 }

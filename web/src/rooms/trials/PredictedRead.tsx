@@ -1,5 +1,7 @@
 import { straightScale } from '@/components/scale';
 import type { Analysis } from '@cobbet/core/dip/analyse';
+import type { Dip } from '@cobbet/core/dip/dip';
+import { momentsOf } from '@cobbet/core/mix/bodyMoments';
 import type { Trial } from '@cobbet/core/book/trial';
 import { readingAt } from '@cobbet/core/readings/keptReading';
 import { bodyWords, wordRange } from '@cobbet/core/mix/bodyWords';
@@ -10,16 +12,37 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
 const width = 430;
-const height = 118;
+/** Height of a moment, px. */
+const momentHeight = 50;
 const x = straightScale([1.5, 12], [58, width - 8]);
 
-/** Predicted body with its spread against what the spoon showed, warm and cold, on the words' axis. */
-export function PredictedRead({ trial, analysis }: { trial: Trial; analysis: Analysis }) {
-  const { warmBody, chilledBody, sd } = analysis;
-  const lines = [
-    { label: 'warm', body: warmBody, when: 'machine' as const, y: 44 },
-    { label: 'chilled', body: chilledBody, when: 'chilled' as const, y: 94 },
-  ].map((line) => ({ ...line, read: readingAt(trial, line.when) }));
+/** Moments that are drawn: those a reading can be of always, the others where the dip is used so. */
+const drawn = [
+  { name: 'warmBody', label: 'warm', when: 'machine' },
+  { name: 'pastaBody', label: 'on pasta', when: null },
+  { name: 'servedBody', label: 'at table', when: null },
+  { name: 'chilledBody', label: 'chilled', when: 'chilled' },
+] as const;
+
+/** Predicted body with its spread against what the spoon showed, at each moment it is used, on the words' axis. */
+export function PredictedRead({
+  dip,
+  trial,
+  analysis,
+}: {
+  dip: Pick<Dip, 'moments' | 'targets'>;
+  trial: Trial;
+  analysis: Analysis;
+}) {
+  const { sd } = analysis;
+  const used = momentsOf(dip);
+  const lines = drawn
+    .filter(({ name, when }) => when !== null || used.includes(name))
+    .map(({ name, label, when }, i) => ({
+      ...{ label, body: analysis[name], y: 44 + i * momentHeight },
+      read: when === null ? null : readingAt(trial, when),
+    }));
+  const height = 18 + lines.length * momentHeight;
   const spoken = lines
     .map(({ label, body, read }) => {
       const predicted = body === null ? 'crumbs' : bodyFigure(body);

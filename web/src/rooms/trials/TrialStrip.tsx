@@ -94,7 +94,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           {toJudge.length > 0 && <TrialSwaps swaps={toJudge} />}
         </Box>
         <Box>
-          <PredictedRead trial={trial} analysis={analysis} />
+          <PredictedRead dip={dip} trial={trial} analysis={analysis} />
           <SaidThen trial={trial} analysis={analysis} />
         </Box>
         <Box sx={{ fontSize: typeScale.note }}>

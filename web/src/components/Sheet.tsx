@@ -5,14 +5,17 @@ import Drawer from '@mui/material/Drawer';
 import type { ReactNode } from 'react';
 import { colour } from '@/theme/colour';
 
-/** A panel that stands beside the line on a table, over its lower part on a phone: the line's head stays in sight. */
+/** A panel over the lower part of a phone: what it is about stays in sight above it. */
 export function Sheet({
   label,
   onClose,
+  padded = true,
   children,
 }: {
   label: string;
   onClose: () => void;
+  /** Off for what reaches from edge to edge. */
+  padded?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -27,7 +30,7 @@ export function Sheet({
         },
       }}
     >
-      <Box sx={{ p: 2, display: 'grid', gap: 2 }}>{children}</Box>
+      {padded ? <Box sx={{ p: 2, display: 'grid', gap: 2 }}>{children}</Box> : children}
     </Drawer>
   );
 }
