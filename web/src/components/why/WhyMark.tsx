@@ -14,6 +14,8 @@ export function WhyMark({ of, onAsk }: { of: string; onAsk: () => void }) {
       onClick={onAsk}
       sx={{
         ...{ width: 24, height: 24, p: 0, ml: 0.25, border: 0, borderRadius: '50%' },
+        // a line with it is no taller than one without
+        ...{ my: '-5px', verticalAlign: 'middle' },
         ...{ bgcolor: 'transparent', color: colour.muted, cursor: 'pointer' },
         ...{ font: 'inherit', fontSize: typeScale.small, lineHeight: 1, flexShrink: 0 },
         '&:hover, &:focus-visible': { color: colour.accent, bgcolor: colour.accentWash },
