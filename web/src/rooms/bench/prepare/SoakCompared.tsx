@@ -54,7 +54,7 @@ export function SoakCompared({
           key={soak}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: '120px 1fr', sm: '130px 110px 90px 1fr' },
+            gridTemplateColumns: 'minmax(0, 5fr) minmax(0, 4fr) minmax(0, 4fr)',
             columnGap: 1.5,
             alignItems: 'center',
             fontSize: typeScale.note,
@@ -69,7 +69,8 @@ export function SoakCompared({
           <Box
             aria-hidden
             sx={{
-              height: 8,
+              gridColumn: '1 / -1',
+              height: 6,
               width: `${(100 * minutes) / longest}%`,
               bgcolor: soak === (way.soak ?? 'overnight') ? colour.accent : colour.line,
               borderRadius: 1,

@@ -24,8 +24,9 @@ export function Choice<T extends string>({
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: '70px auto 1fr' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '70px minmax(0, 1fr)' },
         alignItems: 'center',
+        justifyItems: 'start',
         columnGap: 1.5,
         mt: 1,
       }}
@@ -44,7 +45,9 @@ export function Choice<T extends string>({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>{why}</Box>
+      <Box sx={{ gridColumn: { sm: 2 }, fontSize: typeScale.small, color: colour.muted }}>
+        {why}
+      </Box>
     </Box>
   );
 }
