@@ -68,7 +68,7 @@ function SeasoningBar({
   const wrong = place !== 'right' && !empty;
   return (
     <Box sx={{ mb: 1.1 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, lineHeight: 1.2, mb: '5px' }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, minHeight: 24, mb: '5px' }}>
         <Box sx={{ fontWeight: 600 }}>{label}</Box>
         {!empty && <WhyMark of={`the ${label.toLowerCase()}`} onAsk={onWhy} />}
         <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: typeScale.small }}>
