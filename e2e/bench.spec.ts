@@ -126,12 +126,14 @@ test('rows are moved by dragging and by the handle’s own keys', async ({ page 
   await page.mouse.move(from.x + 8, from.y - 95, { steps: 6 });
   await page.mouse.up();
   await expect(rows.nth(0)).toContainText('Water');
+  // what is told of the drop is over before the keys take it up: the words of the two begin alike
+  await expect(page.getByText(/^Draggable item .* was dropped/)).toBeAttached();
   const first = page.getByRole('button', { name: 'Move Water, step 1' });
   const height = async () => (await first.boundingBox())?.y ?? 0;
-  const start = await height();
   await first.focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText(/^Draggable item/)).toBeAttached();
+  await expect(page.getByText(/^Draggable item .* was moved over/)).toBeAttached();
+  const start = await height();
   await page.keyboard.press('ArrowDown');
   await expect.poll(height).toBeGreaterThan(start + 15);
   await page.keyboard.press('Space');
