@@ -1,4 +1,5 @@
 import { pathOf } from '../dip/path';
+import { metAt } from '../dip/stalls';
 import type { Conditions } from '../mix/conditions';
 import { type Machine, stallsOn } from '../kitchen/machines';
 import type { Part } from '../mix/part';
@@ -78,7 +79,7 @@ function changeOf(
 export function stage(parts: readonly Part[], machine: Machine, conditions: Conditions): Staging {
   const path = pathOf(parts, conditions);
   const end = path.at(-1)?.body ?? null;
-  const lastIn = parts.findLastIndex(({ place, massG }) => place === 'bowl' && massG > 0);
+  const met = metAt(parts, conditions.method);
   const { stallsAt, order, split, wholeStalls } = throughStall({ parts, machine, conditions });
   const way = split ?? order;
   return {
@@ -87,11 +88,7 @@ export function stage(parts: readonly Part[], machine: Machine, conditions: Cond
       massG,
       body: at,
       crumbs: state === 'crumbs',
-      stalls:
-        parts[i]?.place === 'bowl' &&
-        massG > 0 &&
-        (!conditions.method.atOnce || i === lastIn) &&
-        stallsOn(machine, at, state === 'crumbs'),
+      stalls: met.includes(i) && stallsOn(machine, at, state === 'crumbs'),
       stillToCome: at === null || end === null ? null : end - at,
     })),
     stallsAt,

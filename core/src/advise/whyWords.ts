@@ -58,14 +58,9 @@ export function lackWords(lacks: readonly Miss[], tastes: TasteMarks): string | 
     (name === 'saltG' ? tastes.salt : name === 'acidG' ? tastes.sour : 'other') !== undefined;
   const said = lacks.filter(
     // too stiff cold goes without saying where it is too stiff warm
-    ({ name, miss }) =>
+    ({ name, miss }, i) =>
       !isBody(name) ||
-      !lacks
-        .slice(
-          0,
-          lacks.findIndex((one) => one.name === name),
-        )
-        .some((one) => isBody(one.name) && one.miss > 0 === miss > 0),
+      !lacks.slice(0, i).some((one) => isBody(one.name) && one.miss > 0 === miss > 0),
   );
   const words = [
     ...said.filter(bySelf).flatMap(({ name, miss }) => lackWord(name, miss) ?? []),

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { isBody, type TargetName, targetNames, type Targets } from '../mix/targets';
+import { isBody, isRelative, type TargetName, targetNames, type Targets } from '../mix/targets';
 import { dipKeys, type DipRequest, partKeys, type PartRequest } from './dipRequest';
 import { BadInput } from '../book/fieldError';
 import { rulesSchema } from './requestRules';
@@ -35,7 +35,7 @@ const size = Joi.number().min(0).max(1_000_000);
 
 function wishFor(name: TargetName): Joi.Schema {
   if (isBody(name)) return wish(body);
-  return wish(name === 'massG' || name === 'volumeMl' ? size : share);
+  return wish(isRelative(name) ? size : share);
 }
 
 /** Wishes by target. */

@@ -4,7 +4,7 @@ import type { Machine } from '../kitchen/machines';
 import { addTo, type BowlSums, copyOf, emptyBowl, sumIndex } from '../mix/bowlSums';
 import { bowlMass, type Part, partSumsPerGram } from '../mix/part';
 import { leastReorder, mostElements } from './leastReorder';
-import { stalls } from './stalls';
+import { metAt, stalls } from './stalls';
 
 /** One addition of a way through: a part, or a share of it. */
 export interface WayStep {
@@ -120,20 +120,21 @@ export function throughStall(question: StallQuestion): ThroughStall {
   const inBowl = parts.flatMap((part, i) => (part.place === 'bowl' && part.massG > 0 ? [i] : []));
   const bowl = emptyBowl();
   const finished = bowlMass(parts);
-  const lastIn = inBowl.at(-1);
+  const met = new Set(metAt(parts, conditions.method));
   const stallsAt = inBowl.filter((index) => {
     const part = parts[index];
     if (part) addTo(bowl, partSumsPerGram(part), part.massG);
-    // what goes in at once meets the machine as a whole
-    if (conditions.method.atOnce && index !== lastIn) return false;
-    return stalls(
-      bodyState(bowl, conditions.blending),
-      machine,
-      conditions,
-      bowl[sumIndex.massG] / finished,
+    return (
+      met.has(index) &&
+      stalls(
+        bodyState(bowl, conditions.blending),
+        machine,
+        conditions,
+        bowl[sumIndex.massG] / finished,
+      )
     );
   });
-  const wholeStalls = stallsAt.at(-1) !== undefined && stallsAt.at(-1) === lastIn;
+  const wholeStalls = stallsAt.at(-1) !== undefined && stallsAt.at(-1) === inBowl.at(-1);
   const exhaustive = inBowl.length <= mostElements - 1;
   const nothing = { stallsAt, wholeStalls, order: null, split: null, exhaustive };
   if (stallsAt.length === 0 || wholeStalls) return nothing;

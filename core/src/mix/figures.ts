@@ -10,7 +10,15 @@ import { type Mix, massOf, mixVolumeMl } from './mix';
 import type { Part } from './part';
 import { priorSd } from './priorSd';
 import { type Per100g, per100g } from './per100g';
-import { isBody, missOf, missUnits, type TargetName, targetNames, type Targets } from './targets';
+import {
+  isBody,
+  isRelative,
+  missOf,
+  missUnits,
+  type TargetName,
+  targetNames,
+  type Targets,
+} from './targets';
 
 export type MixState = 'pours' | 'paste' | 'crumbs';
 
@@ -107,7 +115,7 @@ export function wordFor(body: number | null): BodyWord | null {
 
 /** A target's figure; null where there is none. */
 export function targetFigure(name: TargetName, figures: Figures): number | null {
-  if (isBody(name) || name === 'massG' || name === 'volumeMl') return figures[name];
+  if (isBody(name) || isRelative(name)) return figures[name];
   return figures.per100g[name];
 }
 

@@ -70,9 +70,10 @@ export const missUnit: Record<TargetName, number> = {
   costEur: 0.05,
 };
 
-export const isRelative = (name: TargetName) => name === 'massG' || name === 'volumeMl';
-export const isBody = (name: TargetName): name is BodyName =>
-  bodyNames.some((body) => body === name);
+export const isRelative = (name: TargetName): name is 'massG' | 'volumeMl' =>
+  name === 'massG' || name === 'volumeMl';
+const bodies: ReadonlySet<TargetName> = new Set(bodyNames);
+export const isBody = (name: TargetName): name is BodyName => bodies.has(name as BodyName);
 
 /** Figures that are a sum over the mass: which sum, and by what it is multiplied. */
 const shares = {

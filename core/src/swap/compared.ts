@@ -1,5 +1,6 @@
 import type { Proposal } from '../proposal/proposal';
-import { type KeptName, keptFigure, keptNames, noticedChange } from './keptFigures';
+import { targetFigure } from '../mix/figures';
+import { type KeptName, keptNames, noticedChange } from './keptFigures';
 import type { Shift } from './swapWords';
 
 /** A body there is none of counts as stiff as can be, and as far off as nothing else (J). */
@@ -16,7 +17,7 @@ export function compared(
   { before, after }: Proposal,
 ): { all: Shift[]; keeps: KeptName[]; shifts: Shift[] } {
   const all = keptNames.flatMap((name): Shift[] => {
-    const [from, to] = [keptFigure(name, before), keptFigure(name, after)];
+    const [from, to] = [targetFigure(name, before), targetFigure(name, after)];
     if (from === null && to === null) return [];
     if (from === null || to === null) {
       return [{ name, before: from ?? crumbs.body, after: to ?? crumbs.body, times: crumbs.times }];

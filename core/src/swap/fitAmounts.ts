@@ -2,7 +2,8 @@ import type { BowlSums } from '../mix/bowlSums';
 import type { Conditions } from '../mix/conditions';
 import { addToMix, copyOfMix, type Mix } from '../mix/mix';
 import type { Place } from '../mix/part';
-import { type KeptName, keptValue, keptWeight } from './keptFigures';
+import { targetValue } from '../mix/targets';
+import { type KeptName, keptWeight } from './keptFigures';
 
 /** Something whose amount may be another. */
 export interface Movable {
@@ -57,7 +58,7 @@ function residuals(question: FitQuestion, amounts: readonly number[]): number[] 
   const { keep, conditions, movable } = question;
   const mix = mixWithAmounts(question, amounts);
   const off = keep.map(({ name, value, noticed }) => {
-    const there = keptValue(name, mix, conditions);
+    const there = targetValue(name, mix, conditions);
     const deviation = Number.isFinite(there) ? (there - value) / noticed : 100;
     return Math.sqrt(keptWeight[name]) * blunted(deviation);
   });

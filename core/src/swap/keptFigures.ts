@@ -1,10 +1,4 @@
 import { type HeldName, heldNames, justNoticeable } from '../advise/justNoticeable';
-import type { Conditions } from '../mix/conditions';
-import type { Mix } from '../mix/mix';
-import { massOf } from '../mix/mix';
-import { sumIndex } from '../mix/bowlSums';
-import { type Figures, targetFigure } from '../mix/figures';
-import { targetValue } from '../mix/targets';
 
 /** What a swap keeps of a dip, body first: what advice holds, savouriness, and how much it makes. */
 export const keptNames = [...heldNames, 'savoury', 'massG'] as const;
@@ -38,16 +32,4 @@ export function noticedChange(name: KeptName, value: number): number {
       ? alsoNoticeable[name]
       : justNoticeable[name satisfies HeldName];
   return Math.max(least, share * value);
-}
-
-/** A kept figure of a mix, bodies without limits, so that a solver sees a slope everywhere; NaN for body of an empty bowl. */
-export function keptValue(name: KeptName, mix: Mix, conditions: Conditions): number {
-  if (name !== 'savoury') return targetValue(name, mix, conditions);
-  const mass = massOf(mix);
-  return mass > 0 ? mix.all[sumIndex.umamiUnits] / mass : 0;
-}
-
-/** A kept figure as it is shown; null where there is none. */
-export function keptFigure(name: KeptName, figures: Figures): number | null {
-  return name === 'savoury' ? figures.per100g.savoury : targetFigure(name, figures);
 }

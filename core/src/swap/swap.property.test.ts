@@ -8,7 +8,8 @@ import type { LandingPart } from '../landing/landParts';
 import { shippedLarder } from '../larder/larder';
 import { figuresOf } from '../mix/figures';
 import { mixOf } from '../mix/mix';
-import { keptFigure, noticedChange } from './keptFigures';
+import { targetFigure } from '../mix/figures';
+import { noticedChange } from './keptFigures';
 import { readySwap, swapFor } from './swap';
 import { conditionsWith } from './swapQuestion';
 import { couldStandIn } from './couldStandIn';
@@ -62,7 +63,10 @@ describe('a swap, whatever the dip', () => {
         expect(again).toEqual(one.proposal.after);
         const before = figuresOf(mixOf(question.parts), question.under.conditions);
         for (const name of one.keeps) {
-          const [from, then] = [keptFigure(name, before) ?? NaN, keptFigure(name, again) ?? NaN];
+          const [from, then] = [
+            targetFigure(name, before) ?? NaN,
+            targetFigure(name, again) ?? NaN,
+          ];
           expect(Math.abs(then - from)).toBeLessThanOrEqual(noticedChange(name, from) + 1e-9);
         }
       }),

@@ -9,7 +9,8 @@ import { type Proposal, propose, startFrom, type StartingBowl } from '../proposa
 import { type FitQuestion, type Kept, misfit } from './fitAmounts';
 import { asRuled } from './asRuled';
 import { compared } from './compared';
-import { type KeptName, keptValue, noticedChange } from './keptFigures';
+import { targetValue } from '../mix/targets';
+import { type KeptName, noticedChange } from './keptFigures';
 import { madeUpFor } from './madeUpFor';
 import { asWritten, measured } from './measuredPart';
 import { ownAmount } from './ownAmount';
@@ -61,7 +62,7 @@ function keptOf({ parts, keep, under }: SwapQuestion): Kept[] {
   const mix = mixOf(parts);
   const { conditions } = under;
   return keep.map((name) => {
-    const value = keptValue(name, mix, conditions);
+    const value = targetValue(name, mix, conditions);
     return { name, value, noticed: noticedChange(name, value) };
   });
 }

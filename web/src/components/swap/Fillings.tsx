@@ -4,7 +4,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { allergenWord } from '@cobbet/core/larder/allergenWord';
 import type { Larder } from '@cobbet/core/larder/larder';
-import { type KeptName, keptFigure, noticedChange } from '@cobbet/core/swap/keptFigures';
+import { targetFigure } from '@cobbet/core/mix/figures';
+import { type KeptName, noticedChange } from '@cobbet/core/swap/keptFigures';
 import type { Candidate } from '@cobbet/core/swap/swap';
 import type { SwapQuestion } from '@cobbet/core/swap/swapQuestion';
 import type { ReactNode } from 'react';
@@ -36,7 +37,7 @@ function Figure({
   decimals,
 }: { one: Candidate } & Omit<(typeof figures)[number], 'label'>) {
   const { before, after } = one.proposal;
-  const [from, to] = [keptFigure(name, before), keptFigure(name, after)];
+  const [from, to] = [targetFigure(name, before), targetFigure(name, after)];
   if (to === null) return <>crumbs</>;
   const noticed = from === null || Math.abs(to - from) > noticedChange(name, from);
   return noticed ? <strong>{to.toFixed(decimals)}</strong> : <>{to.toFixed(decimals)}</>;

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Figures } from '@cobbet/core/mix/figures';
+import { type Figures, targetFigure } from '@cobbet/core/mix/figures';
 import type { Targets } from '@cobbet/core/mix/targets';
 import { noticedChange } from '@cobbet/core/swap/keptFigures';
 import { scaleLinear } from 'd3-scale';
@@ -20,13 +20,10 @@ const reachTimes = 4;
 const width = 44;
 const height = 14;
 
-const valueOf = (figures: Figures, name: Marked) =>
-  name === 'freshBody' || name === 'chilledBody' ? figures[name] : figures.per100g[name];
-
 /** One figure before and after on a short axis, its target or else what is not noticed behind. */
 function Mark({ name, before, after, targets }: { name: Marked } & Props) {
-  const from = valueOf(before, name);
-  const to = valueOf(after, name);
+  const from = targetFigure(name, before);
+  const to = targetFigure(name, after);
   if (from === null) return null;
   const noticed = noticedChange(name, from);
   const x = scaleLinear(

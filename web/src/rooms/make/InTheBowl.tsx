@@ -1,7 +1,7 @@
 'use client';
 
 import Box from '@mui/material/Box';
-import { aimOff, runBowl } from '@cobbet/core/book/runBowl';
+import { aimOff, type runBowl } from '@cobbet/core/book/runBowl';
 import { loggedRows } from '@cobbet/core/book/runEvents';
 import { runHeat } from '@cobbet/core/book/runHeat';
 import type { Run } from '@cobbet/core/book/run';
@@ -21,11 +21,18 @@ const WhyDialog = later(() =>
 );
 
 /** The bowl now and after the step in hand, and what to mind of it. */
-export function InTheBowl({ run, control }: { run: Run; control: RunControl }) {
+export function InTheBowl({
+  run,
+  control,
+  bowl: { now, next },
+}: {
+  run: Run;
+  control: RunControl;
+  bowl: ReturnType<typeof runBowl>;
+}) {
   const { entry, ingredient, kitchen, dip } = control;
   const [asked, setAsked] = useState(false);
   if (!entry) return null;
-  const { now, next } = runBowl(run, dip, kitchen);
   const heat = (withNext: boolean) => runHeat(run, kitchen.larder, withNext);
   const machine = machineFor(run, kitchen);
   const nextBody = next?.freshBody ?? null;

@@ -41,7 +41,8 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
   const onScale = useDevices((state) => state.scale !== null);
   if (!entry) return null;
   const gathering = isGathering(run, control);
-  const { now, next } = runBowl(run, dip, kitchen);
+  const bowl = runBowl(run, dip, kitchen);
+  const { now, next } = bowl;
   const machine = machineFor(run, kitchen);
   const working =
     entry.worked ??
@@ -101,7 +102,7 @@ export function Step({ run, control }: { run: Run; control: RunControl }) {
       ) : (
         working && <WorkIn working={working} />
       )}
-      {!gathering && <InTheBowl run={run} control={control} />}
+      {!gathering && <InTheBowl run={run} control={control} bowl={bowl} />}
       {entry.done && (
         <Typography
           role="status"

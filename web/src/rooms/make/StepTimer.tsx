@@ -3,9 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Run } from '@cobbet/core/book/run';
-import { useState } from 'react';
-import { MeasuredField } from '@/components/reading/MeasuredField';
-import { typedWithin } from '@/components/reading/readingText';
+import { MinutesForm } from '@/components/reading/MinutesForm';
 import { beginTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
 
@@ -26,8 +24,6 @@ export function StepTimer({
   /** No machine runs. */
   byHand: boolean;
 }) {
-  const [own, setOwn] = useState('');
-  const typed = own.trim() === '' ? null : typedWithin(own, 0.1, 120);
   const start = (minutes: number) =>
     void beginTimer(
       `${byHand ? 'Work it in' : 'Run the machine'}: ${label}`,
@@ -66,31 +62,15 @@ export function StepTimer({
             {minutes} min
           </Button>
         ))}
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!typed || typed.value === null) return;
-          start(typed.value);
-          setOwn('');
-        }}
-        sx={{ display: 'flex', alignItems: 'center', width: 130 }}
-      >
-        <MeasuredField
-          label="or another"
-          unit="min"
-          value={own}
-          problem={typed?.problem ?? null}
-          onChange={setOwn}
-        />
-        <Button
-          type="submit"
-          disabled={!typed || typed.value === null}
-          sx={{ minWidth: 48, minHeight: 48 }}
-        >
-          Go
-        </Button>
-      </Box>
+      <MinutesForm
+        label="or another"
+        action="Go"
+        least={0.1}
+        most={120}
+        width={130}
+        minHeight={48}
+        onMinutes={start}
+      />
     </Box>
   );
 }

@@ -4,8 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { secondsLeft, type Timer } from '@cobbet/core/book/timer';
 import { useEffect, useRef, useState } from 'react';
-import { MeasuredField } from '@/components/reading/MeasuredField';
-import { typedWithin } from '@/components/reading/readingText';
+import { MinutesForm } from '@/components/reading/MinutesForm';
 import { useBook } from '@/store/bookStore';
 import { lengthenTimer, setTimer, stopTimer } from '@/store/timerCommands';
 import { colour } from '@/theme/colour';
@@ -85,8 +84,6 @@ function LargeTimer({
   /** Makes it small again; nothing where it matters. */
   onSmaller?: () => void;
 }) {
-  const [minutes, setMinutes] = useState('');
-  const typed = minutes.trim() === '' ? null : typedWithin(minutes, 1, 6000);
   return (
     <Box
       role={left <= 0 ? 'alert' : undefined}
@@ -107,27 +104,17 @@ function LargeTimer({
         + 5 min
       </Button>
       {onSmaller && (
-        <Box
-          component="form"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (!typed || typed.value === null) return;
-            void setTimer(timer, typed.value);
+        <MinutesForm
+          label="From now"
+          action="Set"
+          least={1}
+          most={6000}
+          width={190}
+          onMinutes={(minutes) => {
+            void setTimer(timer, minutes);
             onSmaller();
           }}
-          sx={{ display: 'flex', alignItems: 'center', gap: 0.5, width: 190 }}
-        >
-          <MeasuredField
-            label="From now"
-            unit="min"
-            value={minutes}
-            problem={typed?.problem ?? null}
-            onChange={setMinutes}
-          />
-          <Button type="submit" size="small" disabled={!typed || typed.value === null}>
-            Set
-          </Button>
-        </Box>
+        />
       )}
       <Button size="small" onClick={() => void stopTimer(timer)}>
         {left <= 0 ? 'Done' : 'Stop'}

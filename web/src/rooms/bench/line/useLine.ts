@@ -1,6 +1,7 @@
 'use client';
 
 import { stallsOn } from '@cobbet/core/kitchen/machines';
+import { metAt } from '@cobbet/core/dip/stalls';
 import { isThisRight } from '@cobbet/core/dip/isThisRight';
 import { type BodyName, momentsOf } from '@cobbet/core/mix/bodyMoments';
 import { useMemo } from 'react';
@@ -36,12 +37,9 @@ export function useLine(bench: Bench, shown: ShownQuantity, width: number) {
           ...{ value: analysis[name], sd, band: dip.targets[name], read: read[name] ?? null },
         })),
       ];
-  const isIn = (i: number) => parts[i]?.place === 'bowl' && (path[i]?.massG ?? 0) > 0;
-  const lastIn = path.findLastIndex((_, i) => isIn(i));
-  const stallsAt = path.flatMap((step, i) => {
-    // what goes in at once meets the machine as a whole
-    const met = isIn(i) && (!dip.method.atOnce || i === lastIn);
-    return met && stallsOn(machine, step.body, step.state === 'crumbs') ? [i] : [];
+  const stallsAt = metAt(parts, dip.method).filter((i) => {
+    const step = path[i];
+    return step !== undefined && stallsOn(machine, step.body, step.state === 'crumbs');
   });
   const doubts = useMemo(
     () =>

@@ -3,6 +3,7 @@ import { targetFigure } from '@cobbet/core/mix/figures';
 import {
   type Band,
   isBody,
+  isRelative,
   missUnit,
   type TargetName,
   targetNames,
@@ -33,4 +34,4 @@ export function figureNow(name: TargetName, figures: Figures): string | null {
 
 /** Highest figure that may be typed as an end of a target. */
 export const mostOf = (name: TargetName): number =>
-  isBody(name) ? 14 : name === 'massG' || name === 'volumeMl' ? 1_000_000 : 100;
+  isBody(name) ? 14 : isRelative(name) ? 1_000_000 : 100;
