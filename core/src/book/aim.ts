@@ -1,3 +1,4 @@
+import { sameValue } from './mergeRecords';
 import { eatenAt } from '../dip/eatenAt';
 import { familyUsual } from '../dip/familyUsual';
 import type { Dip } from '../dip/dip';
@@ -18,9 +19,15 @@ export const asTheDip: Aim = { moment: null, word: null };
 
 type AimedDip = Pick<Dip, 'targets' | 'moments' | 'servedAtC' | 'family'>;
 
-/** The body a bowl is wanted to have when it is used at a moment: as its dip asks then, else as its dip is to be eaten, else its family's. */
+/**
+ * The body a bowl is wanted to have when it is used at a moment: as its dip asks then, else as its dip is to be eaten, else its family's.
+ * What goes onto hot pasta has to coat it, whatever it is to be on bread: as a pesto to dress, where its dip does not say.
+ */
 function bodyWanted(dip: AimedDip, moment: BodyName) {
   const usual = familyUsual(dip.family).targets;
+  if (moment === 'pastaBody') {
+    return dip.targets.pastaBody ?? familyUsual('pesto-dress').targets.pastaBody;
+  }
   const first = (targets: Targets) => bodyNames.flatMap((name) => targets[name] ?? [])[0];
   return (
     dip.targets[moment] ??
@@ -51,7 +58,7 @@ export function targetsOfAim(dip: AimedDip, { moment, word }: Aim): Targets | un
 export function aimOfTargets(targets: Targets | undefined): Aim {
   if (!targets) return asTheDip;
   const moment = bodyNames.find((name) => targets[name]) ?? null;
-  const low = moment === null ? null : targets[moment]?.low;
-  const word = bodyWords.find((one) => wordRange(one).low === low) ?? null;
+  const band = moment === null ? undefined : targets[moment];
+  const word = bodyWords.find((one) => sameValue(wordRange(one), band)) ?? null;
   return { moment, word };
 }

@@ -209,9 +209,14 @@ describe('what a bowl is to be', () => {
   });
 
   test('used at another moment it is to be then what it was to be when it is eaten', () => {
+    expect(targetsOfAim(wanted, { moment: 'servedBody', word: null })).toEqual({
+      ...salt,
+      servedBody: { low: 6, high: 7 },
+    });
+    // but on hot pasta it has to coat, and not to hold a swirl
     expect(targetsOfAim(wanted, { moment: 'pastaBody', word: null })).toEqual({
       ...salt,
-      pastaBody: { low: 6, high: 7 },
+      pastaBody: { low: 3, high: 5.4 },
     });
     const both = { ...wanted, targets: { ...wanted.targets, pastaBody: { low: 4, high: 5 } } };
     expect(targetsOfAim(both, { moment: 'pastaBody', word: null })).toEqual({
@@ -219,7 +224,11 @@ describe('what a bowl is to be', () => {
       pastaBody: { low: 4, high: 5 },
     });
     // nothing asked for: what is usual of its family
-    const open = dip('a', { family: 'pesto-dress', targets: salt });
+    const open = dip('a', { family: 'pulse', targets: salt });
+    expect(targetsOfAim(open, { moment: 'chilledBody', word: null })).toEqual({
+      ...salt,
+      chilledBody: { low: 6.7, high: 7.8 },
+    });
     expect(targetsOfAim(open, { moment: 'pastaBody', word: null })).toEqual({
       ...salt,
       pastaBody: { low: 3, high: 5.4 },

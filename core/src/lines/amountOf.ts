@@ -174,6 +174,13 @@ export function amountOf(
     const settled = settleOne(drained);
     if (settled) return { settled };
   }
+  const whence = all.find((one) => isWhence(words, one));
+  if (whence && all.length === 2 && all.some(isWeight)) {
+    const settled = settleOne(all.find(isWeight) ?? first);
+    const isSaid = words.lower.includes('drained');
+    if (settled && isSaid) return { settled };
+    if (settled) return { settled, doubt: 'Is that drained, or the whole can?' };
+  }
   const both = joined(words, all);
   if (both) {
     const settled =
@@ -213,6 +220,13 @@ export function amountOf(
   if (best.kind === 'container') return { settled, doubt: `How much is in the ${packageWord}?` };
   if (best.vague !== undefined) return { settled, doubt: `How much is a ${best.vague}?` };
   return { settled };
+}
+
+/** `250 g butter beans out of a tin`: the tin is where they come from, and not how much there is. */
+function isWhence({ lower }: LineWords, { from, measure }: SaidAmount): boolean {
+  const before = lower.slice(Math.max(0, from - 2), from).join(' ');
+  const isFrom = before.endsWith('out of') || before.endsWith('from');
+  return measure.unit === 'can' && !measure.packageSize && isFrom;
 }
 
 /** `2 blorps of rocket`: so many of a word that is no measure, and not so many of the food; null where that is not said. */

@@ -277,6 +277,16 @@ describe('what is not sure is asked about', () => {
     expect(only('2 leaves of basil').amount).toBe('2 leaves');
   });
 
+  test('a weight out of a tin is of what comes out of it, and is asked about where nothing says drained', () => {
+    const said = only('250 g butter beans out of a tin, drained');
+    expect(said.massG).toBeCloseTo(250, 6);
+    expect(only('250 g drained butter beans from a can').massG).toBeCloseTo(250, 6);
+    const { ask } = read('250 g butter beans out of a tin');
+    expect(ask.map(({ why }) => why)).toEqual(['Is that drained, or the whole can?']);
+    // a tin of so much is still a tin of so much
+    expect(only('a 400 g tin of butter beans').amount).toBe('a 400 g tin');
+  });
+
   test('a spoon without a figure is one, and a fistful is a handful', () => {
     expect(only('tsp cumin').massG).toBeCloseTo(only('1 tsp cumin').massG, 9);
     expect(only('heaped tsp smoked paprika').massG).toBeCloseTo(
