@@ -7,21 +7,23 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { Dip } from '@cobbet/core/dip/dip';
-import type { Machine } from '@cobbet/core/kitchen/machines';
+import { type Kit, kitMachines } from '@cobbet/core/kitchen/kit';
 import { grinds } from '@cobbet/core/mix/method';
 import { type Family, families, familyNames } from '@cobbet/core/mix/families';
-import { type ReactNode, useState } from 'react';
+import { memo, useState } from 'react';
 import { InlineSelect } from '@/components/InlineSelect';
 import { later } from '@/components/later';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { useBenchLayout } from './line/benchLayout';
 import { shownQuantities, type ShownQuantity } from './line/shownQuantity';
+import type { PlainAside } from './useAside';
 
 const FamilyOffer = later(() =>
   import('./targets/FamilyOffer').then(({ FamilyOffer }) => FamilyOffer),
 );
 
+const small = { py: 0, minHeight: 28 };
 const quiet = { fontSize: typeScale.note, color: colour.muted };
 
 interface Props {
@@ -29,22 +31,29 @@ interface Props {
   shown: ShownQuantity;
   view: AmountView;
   working: boolean;
-  machines: readonly Machine[];
-  children?: ReactNode;
+  kit: Kit;
+  /** Made of it so far. */
+  trials: number;
   onShown: (shown: ShownQuantity) => void;
   onView: (view: AmountView) => void;
   onEdit: (label: string, edit: (dip: Dip) => Dip) => void;
   onLand: () => void;
   onAbout: () => void;
-  onSize: () => void;
-  onWays: () => void;
-  onFree: () => void;
-  onTargets: () => void;
+  /** Something about the dip is to be seen beside the line. */
+  onOpen: (kind: PlainAside) => void;
 }
 
+/** What stands beside the line when it is asked for, in the order it is asked for. */
+const beside = [
+  ['targets', 'Targets'],
+  ['size', 'Size'],
+  ['ways', 'Ways'],
+  ['free', 'Free of'],
+] as const satisfies readonly (readonly [PlainAside, string])[];
+
 /** The dip's name and how it is made; what the line shows; land it. */
-export function BenchHeader(props: Props) {
-  const { dip, shown, view, working, machines, onShown, onView, onEdit, onLand } = props;
+export const BenchHeader = memo(function BenchHeader(props: Props) {
+  const { dip, shown, view, working, kit, trials, onShown, onView, onEdit, onLand } = props;
   const longName = dip.name.length > 24;
   const { inHand } = useBenchLayout();
   const [more, setMore] = useState(false);
@@ -120,7 +129,7 @@ export function BenchHeader(props: Props) {
             sx={quiet}
             label="Machine or tool"
             value={dip.machineId}
-            options={machines.map(({ id, name }) => ({ value: id, name }))}
+            options={kitMachines(kit).map(({ id, name }) => ({ value: id, name }))}
             onChange={(machineId) => onEdit('Machine', (one) => ({ ...one, machineId }))}
           />
           <InlineSelect
@@ -135,25 +144,20 @@ export function BenchHeader(props: Props) {
               onEdit('Grind', (one) => ({ ...one, method: { ...one.method, grind } }))
             }
           />
-          <Button size="small" onClick={props.onTargets} sx={{ py: 0, minHeight: 28 }}>
-            Targets
-          </Button>
-          <Button size="small" onClick={props.onAbout} sx={{ py: 0, minHeight: 28 }}>
+          {beside.map(([kind, name]) => (
+            <Button key={kind} size="small" onClick={() => props.onOpen(kind)} sx={small}>
+              {name}
+            </Button>
+          ))}
+          <Button size="small" onClick={props.onAbout} sx={small}>
             About it
           </Button>
-          <Button size="small" onClick={props.onSize} sx={{ py: 0, minHeight: 28 }}>
-            Size
-          </Button>
-          <Button size="small" onClick={props.onWays} sx={{ py: 0, minHeight: 28 }}>
-            Ways
-          </Button>
-          <Button size="small" onClick={props.onFree} sx={{ py: 0, minHeight: 28 }}>
-            Free of
-          </Button>
-          <Button size="small" onClick={() => window.print()} sx={{ py: 0, minHeight: 28 }}>
+          <Button size="small" onClick={() => window.print()} sx={small}>
             Print
           </Button>
-          {props.children}
+          <Box sx={quiet}>
+            {trials === 0 ? 'no trial yet' : `${trials} ${trials === 1 ? 'trial' : 'trials'}`}
+          </Box>
         </Box>
       )}
       {offered === dip.family && (
@@ -161,4 +165,4 @@ export function BenchHeader(props: Props) {
       )}
     </Box>
   );
-}
+});

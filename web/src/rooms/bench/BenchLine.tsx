@@ -4,11 +4,13 @@ import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
 import type { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { eatenAt } from '@cobbet/core/dip/eatenAt';
+import type { PathStep } from '@cobbet/core/dip/path';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { aimAtWord, wordsIn } from '@cobbet/core/mix/aimAtWord';
+import type { BodyWord } from '@cobbet/core/mix/bodyWords';
 import { momentsOf } from '@cobbet/core/mix/bodyMoments';
 import type { TargetName } from '@cobbet/core/mix/targets';
-import { type Ref, useMemo } from 'react';
+import { type Ref, useCallback, useMemo } from 'react';
 import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
 import { momentWarmth, momentWhenIn } from '@/components/momentWords';
@@ -32,6 +34,13 @@ const Ties = later(() => import('./rules/Ties').then(({ Ties }) => Ties));
 /** Whether every row of a dip has its place in another one, which may go on after them. */
 const samePlaces = (rows: readonly ReadRow[], others: readonly ReadRow[]) =>
   rows.every(({ row }, i) => others[i]?.row.id === row.id);
+
+/** Where the bowl stands after a row, for those who can't see the line. */
+function afterWords(step: PathStep | undefined): string {
+  if (!step) return '';
+  const fragile = step.fragile ? '; fragile, a spoon does much here' : '';
+  return `After this: ${bodyText(step.state === 'crumbs' ? null : step.body)}${fragile}`;
+}
 
 /** Rows and line on one surface, with what it comes to at the foot. */
 export function BenchLine({
@@ -76,18 +85,19 @@ export function BenchLine({
   const moments = momentsOf(dip);
   const when = momentWhenIn(machine);
   const eaten = eatenAt(dip);
+  const wanted = dip.targets[eaten];
+  const aimed = useMemo(() => (wanted ? wordsIn(wanted) : []), [wanted]);
+  const aim = useCallback(
+    (word: BodyWord) => edits.setTarget(eaten, aimAtWord(wanted, word)),
+    [edits, eaten, wanted],
+  );
   const previewFeet = preview
     ? seasoning
       ? [preview.analysis.per100g[seasoning]]
       : moments.map((name) => preview.analysis[name])
     : [];
   const previewBeads = preview && samePlaces(rows, preview.rows);
-  const after = rows.map((_, i) => {
-    const step = analysis.path[i];
-    if (!step) return '';
-    const fragile = step.fragile ? '; fragile, a spoon does much here' : '';
-    return `After this: ${bodyText(step.state === 'crumbs' ? null : step.body)}${fragile}`;
-  });
+  const after = rows.map((_, i) => afterWords(analysis.path[i]));
   return (
     <>
       <Box sx={{ ml: rowsWidth }}>
@@ -95,9 +105,9 @@ export function BenchLine({
           shown={shown}
           axis={axis}
           current={wordOf(freshBody)}
-          aimed={dip.targets[eaten] ? wordsIn(dip.targets[eaten]) : []}
+          aimed={aimed}
           when={when[eaten]}
-          onAim={(word) => edits.setTarget(eaten, aimAtWord(dip.targets[eaten], word))}
+          onAim={aim}
         />
       </Box>
       <Box sx={{ position: 'relative' }}>

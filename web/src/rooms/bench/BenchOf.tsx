@@ -2,20 +2,17 @@
 
 import Box from '@mui/material/Box';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
+import type { AmountView } from '@cobbet/core/book/book';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { eatenAt } from '@cobbet/core/dip/eatenAt';
-import type { Nudge } from '@cobbet/core/dip/nudges';
 import { applyEdits } from '@cobbet/core/proposal/edit';
-import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
-import { kitMachines } from '@cobbet/core/kitchen/kit';
 import { later } from '@/components/later';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { usePrinting } from '@/components/usePrinting';
 import { useWidth } from '@/components/useWidth';
 import { changeSettings } from '@/store/commands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
-import { typeScale } from '@/theme/typeScale';
 import { AsidePanel, isWide } from './AsidePanel';
 import { rowInQuestion, useAside } from './useAside';
 import { AddHere } from './AddHere';
@@ -53,18 +50,13 @@ function PrintedCard({ bench }: { bench: Bench }) {
   return usePrinting() ? <DipCard bench={bench} /> : null;
 }
 
-function TrialCount({ trials }: { trials: number }) {
-  return (
-    <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
-      {trials === 0 ? 'no trial yet' : `${trials} ${trials === 1 ? 'trial' : 'trials'}`}
-    </Box>
-  );
-}
-
 const bothWays = {
   ...{ display: 'flex', flexDirection: { xs: 'column', lg: 'row' }, minHeight: '100%' },
   '@media print': { display: 'block' },
 } as const;
+
+const writeAmounts = (amountView: AmountView) =>
+  void changeSettings('How amounts are written', { amountView });
 
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 function BenchSurface({ dip }: { dip: Dip }) {
@@ -82,14 +74,15 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const { inHand } = useBenchLayout();
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
-
-  const lookAt = useCallback(
-    (nudge: Nudge | null) => setLooked(nudge && proposeNudge(dip, kitchen, nudge, 'looked-at')),
-    [dip, kitchen, setLooked],
+  const { stallsAt, doubts, trials } = line;
+  // the line follows the hand at once, what stands around it when that is painted
+  const around = useDeferredValue(
+    useMemo(() => ({ bench, control, stallsAt, doubts }), [bench, control, stallsAt, doubts]),
   );
+  const settled = around.bench;
 
   useBenchKeys({
-    land: () => void control.land(),
+    land: control.land,
     nudge: () => setNudging((now) => !now),
     show: setShown,
     why: () => askWhy(seasoningTarget(shown) ?? eatenAt(dip)),
@@ -101,6 +94,9 @@ function BenchSurface({ dip }: { dip: Dip }) {
     () => (proposed ? analyseDip(applyEdits(dip, proposed.edits), kitchen) : null),
     [proposed, dip, kitchen],
   );
+  const showAbout = useCallback(() => setAbout(true), []);
+  const after = proposed ? proposed.after : null;
+  // what is typed in there is of the dip as it is now
   const panel = aside && (
     <AsidePanel aside={aside} bench={bench} edits={edits} onLook={setLooked} onClose={leaveAside} />
   );
@@ -117,22 +113,19 @@ function BenchSurface({ dip }: { dip: Dip }) {
         }}
       >
         <BenchHeader
-          {...{ dip, shown }}
+          dip={settled.dip}
+          shown={shown}
           view={amountView}
           working={control.landing.state === 'working'}
+          kit={kitchen.kit}
+          trials={trials}
           onShown={setShown}
-          onView={(next) => void changeSettings('How amounts are written', { amountView: next })}
+          onView={writeAmounts}
           onEdit={edits.edit}
-          onLand={() => void control.land()}
-          machines={kitMachines(kitchen.kit)}
-          onAbout={() => setAbout(true)}
-          onSize={() => openAside('size')}
-          onWays={() => openAside('ways')}
-          onFree={() => openAside('free')}
-          onTargets={() => openAside('targets')}
-        >
-          <TrialCount trials={line.trials} />
-        </BenchHeader>
+          onLand={control.land}
+          onAbout={showAbout}
+          onOpen={openAside}
+        />
         <Box sx={{ position: 'relative' }}>
           {(behind > 0 || dip.parentId !== null) && (
             <BaseStrip
@@ -166,37 +159,33 @@ function BenchSurface({ dip }: { dip: Dip }) {
               onOpenRole={(open) => edits.openRole(filling.id, open)}
             />
           )}
-          {!inHand && <AddHere bench={bench} edits={edits} />}
+          {!inHand && <AddHere bench={settled} edits={edits} />}
           {rows.length > 0 && (
             <WhatASpoonDoes
-              bench={bench}
+              bench={settled}
               open={nudging}
-              onOpen={() => setNudging(true)}
+              onOpen={setNudging}
               onAdd={edits.nudge}
-              onLook={lookAt}
-              onClose={() => {
-                setNudging(false);
-                setLooked(null);
-              }}
+              onLook={setLooked}
             />
           )}
         </Box>
       </Box>
       <BenchSide
-        bench={bench}
-        control={control}
+        bench={settled}
+        control={around.control}
         wide={isWide(aside)}
-        preview={proposed ? proposed.after : null}
-        stallsAt={line.stallsAt}
-        doubts={line.doubts}
+        preview={after}
+        stallsAt={around.stallsAt}
+        doubts={around.doubts}
         edits={edits}
-        onRules={() => openAside('rules')}
+        onOpen={openAside}
         onWhy={askWhy}
       >
         {!inHand && panel}
       </BenchSide>
       {inHand && (
-        <InTheHand bench={bench} edits={edits} onClose={leaveAside}>
+        <InTheHand bench={settled} edits={edits} onClose={leaveAside}>
           {panel}
         </InTheHand>
       )}

@@ -2,6 +2,9 @@
 
 import Button from '@mui/material/Button';
 import type { Nudge } from '@cobbet/core/dip/nudges';
+import type { Proposal } from '@cobbet/core/proposal/proposal';
+import { proposeNudge } from '@cobbet/core/proposal/proposeForDip';
+import { useCallback } from 'react';
 import { later } from '@/components/later';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
@@ -17,18 +20,21 @@ export function WhatASpoonDoes({
   onOpen,
   onAdd,
   onLook,
-  onClose,
 }: {
   bench: Bench;
   open: boolean;
-  onOpen: () => void;
+  onOpen: (open: boolean) => void;
   onAdd: BenchEdits['nudge'];
-  onLook: (nudge: Nudge | null) => void;
-  onClose: () => void;
+  onLook: (proposal: Proposal | null) => void;
 }) {
+  const { dip, kitchen } = bench;
+  const look = useCallback(
+    (nudge: Nudge | null) => onLook(nudge && proposeNudge(dip, kitchen, nudge, 'looked-at')),
+    [dip, kitchen, onLook],
+  );
   if (!open) {
     return (
-      <Button size="small" onClick={onOpen} sx={{ mt: 1 }}>
+      <Button size="small" onClick={() => onOpen(true)} sx={{ mt: 1 }}>
         What would a spoon do?
       </Button>
     );
@@ -37,12 +43,15 @@ export function WhatASpoonDoes({
     <NudgeTable
       parts={bench.parts}
       now={bench.analysis}
-      targets={bench.dip.targets}
-      larder={bench.kitchen.larder}
+      targets={dip.targets}
+      larder={kitchen.larder}
       conditions={bench.conditions}
       onAdd={onAdd}
-      onLook={onLook}
-      onClose={onClose}
+      onLook={look}
+      onClose={() => {
+        onOpen(false);
+        onLook(null);
+      }}
     />
   );
 }

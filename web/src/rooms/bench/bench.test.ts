@@ -4,14 +4,14 @@ import { dip, trial } from '../../../../core/test/bookOf';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { targetText } from './line/FootRow';
 import { lastRead } from './line/lastRead';
-import { beadsOf, lineAxis } from './line/shownQuantity';
+import { beadsOf, lineAxis, mostShown } from './line/shownQuantity';
 import { withRow } from '@cobbet/core/dip/dipRows';
 
 const { analysis } = analyseDip(dip('a'), kitchenOf());
 
 describe('the line', () => {
   test('runs from loose at the left to stiff at the right, crumbs past its end', () => {
-    const axis = lineAxis('body', 440, analysis, undefined);
+    const axis = lineAxis('body', 440, mostShown('body', analysis, undefined));
     expect(axis.x(3)).toBeLessThan(axis.x(7));
     expect(axis.x(50)).toBeLessThan(axis.crumbsX);
     expect(axis.x(-9)).toBe(axis.x(1.5));
@@ -27,7 +27,7 @@ describe('the line', () => {
   });
 
   test('for a seasoning starts at nothing and has room for the target', () => {
-    const axis = lineAxis('salt', 440, analysis, { low: 1, high: 2 });
+    const axis = lineAxis('salt', 440, mostShown('salt', analysis, { low: 1, high: 2 }));
     expect(axis.domain[0]).toBe(0);
     expect(axis.domain[1]).toBeGreaterThan(2);
   });

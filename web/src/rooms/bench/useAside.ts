@@ -10,14 +10,17 @@ import type { Aside } from './AsidePanel';
 export const rowInQuestion = ({ rows }: Dip, aside: Aside | null) =>
   aside?.kind === 'swap' ? rows.find(({ id }) => id === aside.rowId) : undefined;
 
+/** What can be asked about a dip as a whole. */
+export type PlainAside = Exclude<Aside['kind'], 'swap' | 'ready' | 'why'>;
+
 /** What is asked about the dip beside its line, and what is looked at on the line meanwhile. */
 export function useAside() {
   const [aside, setAside] = useState<Aside | null>(null);
   const [looked, setLooked] = useState<Proposal | null>(null);
-  const openAside = (kind: Exclude<Aside['kind'], 'swap' | 'ready' | 'why'>) => {
+  const openAside = useCallback((kind: PlainAside) => {
     setLooked(null);
     setAside({ kind });
-  };
+  }, []);
   // rows are memoised on it
   const swapRow = useCallback((rowId: string) => setAside({ kind: 'swap', rowId }), []);
   const readyRow = useCallback((rowId: string) => setAside({ kind: 'ready', rowId }), []);
@@ -25,9 +28,9 @@ export function useAside() {
     setLooked(null);
     setAside({ kind: 'why', figure });
   }, []);
-  const leaveAside = () => {
+  const leaveAside = useCallback(() => {
     setAside(null);
     setLooked(null);
-  };
+  }, []);
   return { aside, looked, setLooked, openAside, swapRow, readyRow, askWhy, leaveAside };
 }

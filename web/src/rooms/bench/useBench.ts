@@ -4,7 +4,6 @@ import { neighbouringMeasure } from '@cobbet/core/amounts/kitchenMeasure';
 import { withAmount } from '@cobbet/core/book/dipEdits';
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
-import { drawnPath } from '@cobbet/core/dip/drawnPath';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { editDip } from '@/store/commands';
@@ -70,12 +69,14 @@ export function useBench(dip: Dip) {
   );
 
   const read = useMemo(() => analyseDip(dip, kitchen), [dip, kitchen]);
-  const { rows, parts, conditions } = read;
+  const { rows } = read;
   useEffect(() => {
     reads.current = rows;
   }, [rows]);
-  const drawn = useMemo(() => drawnPath(parts, conditions), [parts, conditions]);
-  return { ...read, dip, kitchen, drawn, typing, type, done, step, forget };
+  return useMemo(
+    () => ({ ...read, dip, kitchen, typing, type, done, step, forget }),
+    [read, dip, kitchen, typing, type, done, step, forget],
+  );
 }
 
 export type Bench = ReturnType<typeof useBench>;

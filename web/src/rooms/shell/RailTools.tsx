@@ -8,6 +8,7 @@ import Undo from '@mui/icons-material/Undo';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
+import { useDeferredValue } from 'react';
 import { useBook } from '@/store/bookStore';
 import { useOffline } from '@/store/offlineState';
 import { colour } from '@/theme/colour';
@@ -52,7 +53,8 @@ export function SavingWords() {
 
 /** Undo, redo, theme, keys, and where saving stands. */
 export function RailTools() {
-  const history = useBook((state) => state.history);
+  // what can be undone changes with every key; the key is painted first
+  const history = useDeferredValue(useBook((state) => state.history));
   const undo = useBook((state) => state.undo);
   const redo = useBook((state) => state.redo);
   const undoTitle = history.undoLabel ? `Undo: ${history.undoLabel}` : 'Nothing to undo';

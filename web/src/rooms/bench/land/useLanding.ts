@@ -4,7 +4,7 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
 import type { LandAnswer } from '@cobbet/core/landing/landParts';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { useAsked } from '@/components/useAsked';
 import type { Bench } from '../useBench';
 
@@ -32,6 +32,12 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
     [bench, dip, kitchenMeasures],
   );
   const { asked, start, leave } = useAsked(about, ask);
+  // the same for the life of the room: what calls it is not drawn anew at each key
+  const startNow = useRef(start);
+  useEffect(() => {
+    startNow.current = start;
+  }, [start]);
+  const land = useCallback(() => void startNow.current(), []);
   const { kitchen } = bench;
   const proposal: Proposal | null = useMemo(() => {
     if (asked.state !== 'answered') return null;
@@ -39,7 +45,7 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
     const parts = answer.feasible ? answer.parts : answer.nearest.parts;
     return proposeLanding(dip, kitchen, parts);
   }, [asked, dip, kitchen]);
-  return { landing: asked, proposal, land: start, leave };
+  return useMemo(() => ({ landing: asked, proposal, land, leave }), [asked, proposal, land, leave]);
 }
 
 export type LandingControl = ReturnType<typeof useLanding>;

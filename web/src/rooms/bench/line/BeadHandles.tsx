@@ -1,19 +1,18 @@
 'use client';
 
-import Box from '@mui/material/Box';
 import { amountFor, type BeadFigure } from '@cobbet/core/dip/amountFor';
 import { isWeighed } from '@cobbet/core/amounts/isWeighed';
 import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
 import type { AmountView } from '@cobbet/core/book/book';
 import { type PointerEvent, useState } from 'react';
-import { colour } from '@/theme/colour';
 import { useBenchLayout } from './benchLayout';
+import styles from './bead.module.css';
 import { points } from './lineGeometry';
 import type { Bead, LineAxis } from './shownQuantity';
 import type { Bench } from '../useBench';
 
-/** Reach of a bead for a finger, px. */
+/** Reach of a bead for a finger, px, as its class has it. */
 const reach = 30;
 
 /** How much of a row may be tried while its bead is dragged, g. */
@@ -72,8 +71,9 @@ export function BeadHandles({
         const { ingredient } = bench.rows[index] ?? {};
         if (!ingredient) return null;
         return (
-          <Box
+          <div
             key={index}
+            className={dragging === index ? `${styles.bead} ${styles.held}` : styles.bead}
             data-bead={index}
             title={`Drag to change the ${ingredient.name}`}
             onPointerDown={(event) => {
@@ -83,19 +83,7 @@ export function BeadHandles({
             onPointerMove={(event) => dragging === index && drag(event, index)}
             onPointerUp={(event) => dragging === index && drop(event, index)}
             onPointerCancel={(event) => dragging === index && drop(event, index)}
-            // where it stands changes with every move: a style, since a class would be made anew each time
             style={{ left: x - reach / 2, top: y - reach / 2 }}
-            sx={{
-              position: 'absolute',
-              width: reach,
-              height: reach,
-              borderRadius: '50%',
-              cursor: dragging === index ? 'grabbing' : 'ew-resize',
-              touchAction: 'pan-y',
-              boxShadow: dragging === index ? `0 0 0 3px ${colour.accentWash}` : 'none',
-              '&:hover': { boxShadow: `0 0 0 3px ${colour.accentWash}` },
-              zIndex: 1,
-            }}
           />
         );
       })}

@@ -1,9 +1,9 @@
 'use client';
 
 import Close from '@mui/icons-material/Close';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
+import type { CSSProperties } from 'react';
 import { type BodyWord, bodyWord } from '@cobbet/core/mix/bodyWords';
 import { guessFrom } from '@cobbet/core/mix/priorSd';
 import { type Band, missOf } from '@cobbet/core/mix/targets';
@@ -16,6 +16,15 @@ import { typeScale } from '@/theme/typeScale';
 import { useBenchLayout } from './benchLayout';
 import { footHeight } from './lineGeometry';
 import type { LineAxis } from './shownQuantity';
+
+// styles of the elements themselves: the feet change with every key, and a class would be worked out anew each time
+const lying = {
+  foot: { height: footHeight, display: 'flex', alignItems: 'center', position: 'relative' },
+  picture: { width: 52, flexShrink: 0, textAlign: 'center' },
+  words: { minWidth: 0, lineHeight: 1.25 },
+  figures: { fontSize: typeScale.small, color: colour.muted },
+  over: { position: 'absolute', top: 0, bottom: 0 },
+} satisfies Record<string, CSSProperties>;
 
 /** How a value stands to its target, in words. */
 export function targetText(value: number | null, band: Band | undefined): string {
@@ -68,20 +77,16 @@ export function FootRow({
     onBand({ low: round(middle - 0.4), high: round(middle + 0.4) });
   };
   return (
-    <Box sx={{ height: footHeight, display: 'flex', alignItems: 'center', position: 'relative' }}>
-      {!inHand && (
-        <Box sx={{ width: 52, flexShrink: 0, textAlign: 'center' }}>
-          {word && <SpoonPicture word={word} size={34} />}
-        </Box>
-      )}
-      <Box sx={{ minWidth: 0, lineHeight: 1.25, ...(inHand ? { width: axisLeft, pr: 0.5 } : {}) }}>
-        <Box
+    <div style={lying.foot}>
+      {!inHand && <div style={lying.picture}>{word && <SpoonPicture word={word} size={34} />}</div>}
+      <div style={inHand ? { ...lying.words, width: axisLeft, paddingRight: 4 } : lying.words}>
+        <div
           title={warmth}
-          sx={{ fontWeight: 700, fontSize: inHand ? typeScale.note : typeScale.lead }}
+          style={{ fontWeight: 700, fontSize: inHand ? typeScale.note : typeScale.lead }}
         >
           {capital(word ?? 'crumbs')}, {when}
-        </Box>
-        <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
+        </div>
+        <div style={lying.figures}>
           {body === null
             ? 'not yet a paste'
             : `${sd >= guessFrom ? 'a guess: ' : ''}body ${bodyFigure(body)} ± ${bodyFigure(sd)}`}
@@ -98,22 +103,21 @@ export function FootRow({
               aim here
             </Button>
           ) : (
-            <Box
-              component="span"
-              sx={{
+            <span
+              style={{
                 color: band ? (inside ? colour.bandEdge : colour.caution) : colour.muted,
                 fontWeight: band ? 600 : 400,
               }}
             >
               {targetText(body, band)}
-            </Box>
+            </span>
           )}
-        </Box>
-      </Box>
-      <Box sx={{ position: 'absolute', left: axisLeft, right: 0, top: 0, bottom: 0 }}>
+        </div>
+      </div>
+      <div style={{ ...lying.over, left: axisLeft, right: 0 }}>
         {band ? (
           <>
-            <Box sx={{ position: 'absolute', left, width: right - left, top: 0, bottom: 0 }}>
+            <div style={{ ...lying.over, left, width: right - left }}>
               <BandSlider
                 name={name}
                 band={band}
@@ -122,7 +126,7 @@ export function FootRow({
                 step={0.1}
                 onChange={onBand}
               />
-            </Box>
+            </div>
             <IconButton
               title="No target"
               size="small"
@@ -143,7 +147,7 @@ export function FootRow({
             Set a target
           </Button>
         )}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { BodyWord } from '@cobbet/core/mix/bodyWords';
+import { memo } from 'react';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -7,7 +8,7 @@ import { useBenchLayout } from './benchLayout';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
 /** What the line's axis means: the seven spoons, or figures for a seasoning. */
-export function LineHeader({
+export const LineHeader = memo(function LineHeader({
   shown,
   axis,
   current,
@@ -117,4 +118,4 @@ export function LineHeader({
       )}
     </Box>
   );
-}
+});

@@ -75,13 +75,27 @@ export interface LineAxis {
   domain: [number, number];
 }
 
-/** The axis for what is shown, over a width in px. */
-export function lineAxis(
+/** The most an axis has to hold of what is shown; an axis of body is always the same. */
+export function mostShown(
   shown: ShownQuantity,
-  width: number,
-  analysis: Analysis,
+  { path }: Analysis,
   band: Band | undefined,
-): LineAxis {
+): number {
+  if (shown === 'body') return bodyAxis.high;
+  const name = seasoningOf[shown];
+  return Math.max(
+    ...path.map((step) => (step.totalG > 30 ? step[name] : 0)),
+    (band?.high ?? band?.low ?? 0) * 1.4,
+    0.4,
+  );
+}
+
+/**
+ * The axis for what is shown, over a width in px.
+ *
+ * @param most as `mostShown` gives it
+ */
+export function lineAxis(shown: ShownQuantity, width: number, most: number): LineAxis {
   const room = width < tightAxis ? 18 : crumbsRoom;
   const end = Math.max(axisPad + 40, width - room);
   if (shown === 'body') {
@@ -98,12 +112,6 @@ export function lineAxis(
       domain,
     };
   }
-  const name = seasoningOf[shown];
-  const most = Math.max(
-    ...analysis.path.map((step) => (step.totalG > 30 ? step[name] : 0)),
-    (band?.high ?? band?.low ?? 0) * 1.4,
-    0.4,
-  );
   const domain: [number, number] = [0, most * 1.05];
   const scale = straightScale(domain, [axisPad, end]);
   return {

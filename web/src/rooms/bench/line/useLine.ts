@@ -7,21 +7,21 @@ import { type BodyName, momentsOf } from '@cobbet/core/mix/bodyMoments';
 import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
 import { lastRead } from './lastRead';
+import { useDrawn } from './useDrawn';
 import type { FootMark } from './lineGeometry';
-import { beadsOf, lineAxis, seasoningTarget, type ShownQuantity } from './shownQuantity';
+import { beadsOf, lineAxis, mostShown, seasoningTarget, type ShownQuantity } from './shownQuantity';
 import type { Bench } from '../useBench';
 
 /** Everything the line draws of a dip for what is shown: axis, beads, feet, stalls and doubts. */
 export function useLine(bench: Bench, shown: ShownQuantity, width: number) {
-  const { dip, rows, parts, machine, analysis, drawn } = bench;
+  const { dip, rows, parts, machine, analysis } = bench;
+  const drawn = useDrawn(parts, bench.conditions);
   const trials = useBook((state) => state.book.trials);
   const last = useMemo(() => lastRead(trials, dip.id), [trials, dip.id]);
   const seasoning = seasoningTarget(shown);
   const band = seasoning ? dip.targets[seasoning] : undefined;
-  const axis = useMemo(
-    () => lineAxis(shown, width, analysis, band),
-    [shown, width, analysis, band],
-  );
+  const most = mostShown(shown, analysis, band);
+  const axis = useMemo(() => lineAxis(shown, width, most), [shown, width, most]);
   const { freshBody, warmBody, sd, path } = analysis;
   // a reading warm from the machine is brought to 25 °C, where the first foot stands
   const cooling = (freshBody ?? 0) - (warmBody ?? 0);
@@ -37,10 +37,14 @@ export function useLine(bench: Bench, shown: ShownQuantity, width: number) {
           ...{ value: analysis[name], sd, band: dip.targets[name], read: read[name] ?? null },
         })),
       ];
-  const stallsAt = metAt(parts, dip.method).filter((i) => {
-    const step = path[i];
-    return step !== undefined && stallsOn(machine, step.body, step.state === 'crumbs');
-  });
+  const stallsAt = useMemo(
+    () =>
+      metAt(parts, dip.method).filter((i) => {
+        const step = path[i];
+        return step !== undefined && stallsOn(machine, step.body, step.state === 'crumbs');
+      }),
+    [parts, dip.method, path, machine],
+  );
   const doubts = useMemo(
     () =>
       isThisRight(parts).filter(({ index }) => {

@@ -142,6 +142,8 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
       style={grip?.style}
       sx={{
         height: rowHeight,
+        // what is typed in a row moves nothing outside it
+        contain: 'layout style',
         display: 'grid',
         gridTemplateColumns: '24px 20px 122px 48px minmax(0, 1fr) 28px 28px',
         columnGap: '6px',

@@ -19,6 +19,10 @@ import { CSS } from '@dnd-kit/utilities';
 import { useMemo } from 'react';
 import { type RowProps, RowStrip } from './RowStrip';
 
+// made once: with new options the handles of every row would be new ones at each key
+const pointer = { activationConstraint: { distance: 5 } };
+const keyboard = { coordinateGetter: sortableKeyboardCoordinates };
+
 function SortableRow(props: RowProps) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: props.read.row.id,
@@ -45,8 +49,8 @@ export function SortableRows({
   onMove: (from: number, to: number) => void;
 }) {
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    useSensor(PointerSensor, pointer),
+    useSensor(KeyboardSensor, keyboard),
   );
   const ids = rows.map(({ read }) => read.row.id);
   const drop = ({ active, over }: DragEndEvent) => {

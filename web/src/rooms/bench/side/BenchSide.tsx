@@ -8,11 +8,12 @@ import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Doubt } from '@cobbet/core/dip/isThisRight';
 import { later } from '@/components/later';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useCallback, useState } from 'react';
 import { newId } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { Mouth } from './Mouth';
 import type { Bench } from '../useBench';
+import type { PlainAside } from '../useAside';
 import type { BenchEdits } from '../useBenchEdits';
 import type { LandingControl } from '../land/useLanding';
 import { WhenSeen } from '@/components/WhenSeen';
@@ -25,7 +26,7 @@ const Looks = later(() => import('./Looks').then(({ Looks }) => Looks));
 const Costs = later(() => import('./Costs').then(({ Costs }) => Costs));
 const Doubts = later(() => import('./Doubts').then(({ Doubts }) => Doubts));
 
-/** Beside the line: what needs an answer first, then how it tastes, looks and what it makes. */
+/** Beside the line: what was asked for, what needs an answer, then how it tastes, looks and what it makes. */
 export function BenchSide({
   bench,
   control,
@@ -34,7 +35,7 @@ export function BenchSide({
   stallsAt,
   doubts,
   edits,
-  onRules,
+  onOpen,
   onWhy,
   children,
 }: {
@@ -47,8 +48,7 @@ export function BenchSide({
   stallsAt: readonly number[];
   doubts: readonly Doubt[];
   edits: BenchEdits;
-  /** What holds between the rows is to be seen. */
-  onRules: () => void;
+  onOpen: (kind: PlainAside) => void;
   /** A figure is asked about. */
   onWhy: (figure: TargetName) => void;
   /** What was asked for just now, first of all. */
@@ -57,6 +57,7 @@ export function BenchSide({
   const { dip, rows, analysis, machine, kitchen } = bench;
   const [odds, setOdds] = useState(false);
   const [costs, setCosts] = useState(false);
+  const showCosts = useCallback(() => setCosts((now) => !now), []);
   const noTargets = Object.keys(dip.targets).length === 0 && !dip.rules;
   const take = (proposal: Proposal) => {
     edits.take(proposal);
@@ -110,7 +111,7 @@ export function BenchSide({
         analysis={analysis}
         measures={kitchen.measures}
         costs={costs}
-        onCosts={() => setCosts(!costs)}
+        onCosts={showCosts}
         onWhy={onWhy}
       />
       {rows.length > 0 && (
@@ -121,7 +122,7 @@ export function BenchSide({
       {costs && <Costs bench={bench} />}
       {rows.length > 1 && !dip.rules && (
         <Box>
-          <Button size="small" variant="outlined" onClick={onRules}>
+          <Button size="small" variant="outlined" onClick={() => onOpen('rules')}>
             A rule between rows
           </Button>
         </Box>

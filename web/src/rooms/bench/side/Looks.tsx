@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { blendColour } from '@cobbet/core/mix/blendColour';
 import { browning } from '@cobbet/core/dip/browning';
 import { leadFlavour, leadFloor } from '@cobbet/core/dip/leadFlavour';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { namesIn } from '@/components/shortName';
@@ -39,7 +39,7 @@ function Dab({ hex, label, size = 46 }: { hex: string; label: string; size?: num
 }
 
 /** What it will look like, what leads in it, and what takes its colour. */
-export function Looks({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
+export const Looks = memo(function Looks({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
   const { parts, dip, analysis, kitchen, conditions } = bench;
   const { larder } = kitchen;
   const { per100g } = analysis;
@@ -96,4 +96,4 @@ export function Looks({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
       )}
     </Panel>
   );
-}
+});

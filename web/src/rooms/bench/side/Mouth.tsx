@@ -3,6 +3,7 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { type CSSProperties, memo } from 'react';
 import type { Figures } from '@cobbet/core/mix/figures';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
@@ -24,16 +25,27 @@ const scales: Record<SeasoningName, { name: string; most: number }> = {
 
 const standing = { short: 'short', right: 'right', over: 'over' } as const;
 
-/** Where a figure stands on its bar. */
-const dot = {
-  position: 'absolute',
-  top: 7,
-  pointerEvents: 'none',
-  width: 12,
-  height: 12,
-  ml: '-6px',
-  borderRadius: '50%',
-} as const;
+// styles of the elements themselves: figures that move with every key would be worked out as classes each time
+const lying = {
+  head: { display: 'flex', alignItems: 'center', gap: 6, minHeight: 24, marginBottom: 5 },
+  figure: { marginLeft: 'auto', fontSize: typeScale.small },
+  bar: { position: 'relative', height: 26 },
+  track: {
+    ...{ position: 'absolute', left: 0, right: 0, top: 11, height: 4 },
+    ...{ borderRadius: 12, background: colour.line },
+  },
+  band: { position: 'absolute', top: 5, height: 16 },
+  over: { position: 'absolute', inset: 0 },
+  dot: {
+    ...{ position: 'absolute', top: 7, pointerEvents: 'none', width: 12, height: 12 },
+    ...{ marginLeft: -6, borderRadius: '50%' },
+  },
+  foot: {
+    ...{ display: 'flex', alignItems: 'center' },
+    ...{ fontSize: typeScale.small, color: colour.muted },
+  },
+} satisfies Record<string, CSSProperties>;
+const clear = { ml: 'auto', p: 0, minWidth: 0, fontSize: typeScale.small, lineHeight: 1.3 };
 
 /** One seasoning against its target, or the usual range where there is none. */
 function SeasoningBar({
@@ -67,41 +79,28 @@ function SeasoningBar({
   const word = empty ? 'nothing in yet' : judged;
   const wrong = place !== 'right' && !empty;
   return (
-    <Box sx={{ mb: 1.1 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, minHeight: 24, mb: '5px' }}>
-        <Box sx={{ fontWeight: 600 }}>{label}</Box>
+    <div style={{ marginBottom: 9 }}>
+      <div style={lying.head}>
+        <div style={{ fontWeight: 600 }}>{label}</div>
         {!empty && <WhyMark of={`the ${label.toLowerCase()}`} onAsk={onWhy} />}
-        <Box sx={{ color: wrong ? colour.caution : colour.muted, fontSize: typeScale.small }}>
+        <div style={{ color: wrong ? colour.caution : colour.muted, fontSize: typeScale.small }}>
           {word}
-        </Box>
-        <Box sx={{ ml: 'auto', fontSize: typeScale.small }}>{value.toFixed(2)} g</Box>
-      </Box>
-      <Box sx={{ position: 'relative', height: 26 }}>
-        <Box
-          sx={{
-            position: 'absolute',
-            left: 0,
-            right: 0,
-            top: 11,
-            height: 4,
-            borderRadius: 2,
-            bgcolor: colour.line,
-          }}
-        />
-        <Box
-          style={{ left: percent(low), width: `calc(${percent(high)} - ${percent(low)})` }}
-          sx={{
-            position: 'absolute',
-            top: 5,
-            height: 16,
-            bgcolor: target ? colour.band : 'transparent',
-            border: `1.5px ${target ? 'solid' : 'dashed'} ${colour.bandEdge}`,
-            borderTop: 0,
-            borderBottom: 0,
+        </div>
+        <div style={lying.figure}>{value.toFixed(2)} g</div>
+      </div>
+      <div style={lying.bar}>
+        <div style={lying.track} />
+        <div
+          style={{
+            ...lying.band,
+            left: percent(low),
+            width: `calc(${percent(high)} - ${percent(low)})`,
+            background: target ? colour.band : 'transparent',
+            borderInline: `1.5px ${target ? 'solid' : 'dashed'} ${colour.bandEdge}`,
           }}
         />
         {target && (
-          <Box sx={{ position: 'absolute', inset: 0 }}>
+          <div style={lying.over}>
             <BandSlider
               name={`Target ${label.toLowerCase()}`}
               band={target}
@@ -110,37 +109,29 @@ function SeasoningBar({
               step={0.01}
               onChange={onBand}
             />
-          </Box>
+          </div>
         )}
         {preview !== null && (
-          <Box
-            style={{ left: percent(preview) }}
-            sx={{
-              ...dot,
+          <div
+            style={{
+              ...lying.dot,
+              left: percent(preview),
               border: `2px dashed ${colour.bandEdge}`,
-              bgcolor: colour.paper,
+              background: colour.paper,
             }}
           />
         )}
-        <Box
-          // a figure that moves with every key is a style; a class would be made anew each time
-          style={{ left: percent(value) }}
-          sx={{
-            ...dot,
-            bgcolor: wrong ? colour.paper : colour.ink,
+        <div
+          style={{
+            ...lying.dot,
+            left: percent(value),
+            background: wrong ? colour.paper : colour.ink,
             border: `2.5px solid ${wrong ? colour.caution : colour.ink}`,
             opacity: empty ? 0 : 1,
           }}
         />
-      </Box>
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          fontSize: typeScale.small,
-          color: colour.muted,
-        }}
-      >
+      </div>
+      <div style={lying.foot}>
         {target ? 'target' : 'usual'} {low.toFixed(2)}–{high.toFixed(2)}
         <Button
           size="small"
@@ -149,18 +140,18 @@ function SeasoningBar({
               ? `Take away the target for ${label.toLowerCase()}`
               : `Make the usual ${label.toLowerCase()} the target`
           }
-          sx={{ ml: 'auto', p: 0, minWidth: 0, fontSize: typeScale.small, lineHeight: 1.3 }}
+          sx={clear}
           onClick={() => onBand(target ? null : { low: usual.low, high: usual.high })}
         >
           {target ? 'clear' : 'aim for it'}
         </Button>
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 
 /** How the dip tastes by the figures, per 100 g. */
-export function Mouth({
+export const Mouth = memo(function Mouth({
   dip,
   analysis,
   preview,
@@ -210,4 +201,4 @@ export function Mouth({
       </Box>
     </Panel>
   );
-}
+});

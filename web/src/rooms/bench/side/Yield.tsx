@@ -1,4 +1,5 @@
 import { Panel } from '@/components/Panel';
+import { memo } from 'react';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Analysis } from '@cobbet/core/dip/analyse';
@@ -18,7 +19,7 @@ import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
 /** What it makes, what is in it for those who must know, and the cautions that apply. */
-export function Yield({
+export const Yield = memo(function Yield({
   dip,
   parts,
   analysis,
@@ -93,4 +94,4 @@ export function Yield({
       <Cautions cautions={cautions} sx={{ mt: 1.25 }} />
     </Panel>
   );
-}
+});
