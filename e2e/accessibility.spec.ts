@@ -95,7 +95,7 @@ test('details and the sheet of keys are clean, and close with Escape', async ({ 
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await openBench(page);
   await page.getByRole('button', { name: 'Details of Garlic, raw' }).click();
-  await expect(page.getByRole('dialog', { name: /Details of Garlic/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: /Details of Garlic/ })).toBeVisible();
   await expectClean(page, 'details');
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');

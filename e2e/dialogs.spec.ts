@@ -39,7 +39,7 @@ const all: readonly Opened[] = [
   },
   {
     ...{ what: 'details', room: bench, open: details },
-    there: (page) => page.getByRole('dialog', { name: /^Details of/ }),
+    there: (page) => page.getByRole('region', { name: /^Details of/ }),
   },
   {
     ...{ what: 'made ready', room: bench },

@@ -44,7 +44,7 @@ test('a row is written anew in its place, as one step', async ({ page }) => {
   await anew.fill('1 tsp smoked paprika');
   await expect(offered(page).first()).toContainText('Smoked paprika');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('region', { name: /^Details of/ })).toHaveCount(0);
   await expect(page.getByRole('listitem').nth(7)).toContainText('Smoked paprika');
   await expect(amount(page, 'Smoked paprika, sweet')).toHaveValue('1 tsp');
   await saved(page);

@@ -59,7 +59,7 @@ test('how a row is worked in is said on the bench and called out when it is made
   await openSampleBook(page);
   await page.goto('/bench?dip=edamame-mint');
   await page.getByRole('button', { name: /^Details of Water/ }).click();
-  const details = page.getByRole('dialog', { name: /^Details of Water/ });
+  const details = page.getByRole('region', { name: /^Details of Water/ });
   const worked = details.getByRole('group', { name: 'Worked in' });
   await expect(worked.getByRole('combobox', { name: 'Worked in by' })).toHaveValue('stream');
   await worked.getByRole('combobox', { name: 'Worked in by' }).selectOption('scrape');

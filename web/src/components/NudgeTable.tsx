@@ -17,7 +17,7 @@ import {
   type Want,
   wants,
 } from '@cobbet/core/dip/nudges';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { InlineSelect } from './InlineSelect';
 import { RoleMark } from './RoleMark';
 import { colour } from '@/theme/colour';
@@ -94,8 +94,12 @@ export function NudgeTable({
   const all = useMemo(() => nudges(parts, larder, conditions), [parts, larder, conditions]);
   const byTarget = mostWanted(now, targets);
   const [chosen, setChosen] = useState<Want | null>(null);
+  const [asRows, setAsRows] = useState(false);
   const want = chosen ?? byTarget ?? 'looser';
-  const sorted = sortedNudges(all, want);
+  const sorted = asRows ? all : sortedNudges(all, want);
+  const table = useRef<HTMLDivElement>(null);
+  // asked for under the line, it comes into sight
+  useEffect(() => void table.current?.scrollIntoView({ block: 'nearest' }), []);
   const most = Math.max(1e-9, ...sorted.map((nudge) => Math.abs(towards(nudge, want))));
   return (
     <Panel
@@ -105,7 +109,7 @@ export function NudgeTable({
       actions={
         <>
           <Box sx={{ color: colour.muted, display: 'flex', alignItems: 'baseline', gap: 0.75 }}>
-            first what makes it
+            {asRows ? 'how far each makes it' : 'first what makes it'}
             <InlineSelect
               label="What is wanted"
               value={want}
@@ -115,13 +119,16 @@ export function NudgeTable({
             />
             {chosen === null && byTarget !== null && <span>since that is furthest off</span>}
           </Box>
+          <Button size="small" aria-pressed={asRows} onClick={() => setAsRows(!asRows)}>
+            {asRows ? 'What does most first' : 'In the dip’s order'}
+          </Button>
           <Button size="small" onClick={onClose}>
             Put away
           </Button>
         </>
       }
     >
-      <Box sx={{ overflowX: 'auto' }}>
+      <Box ref={table} sx={{ overflowX: 'auto', scrollMarginBottom: '56px' }}>
         <Box role="table" aria-label="What a spoon of each would do" sx={{ minWidth: 800 }}>
           <Box role="row" sx={{ ...grid, color: colour.muted, fontSize: typeScale.small }}>
             <span role="columnheader" aria-label="part" />

@@ -16,6 +16,7 @@ const WhyPanel = later(() => import('./why/WhyPanel').then(({ WhyPanel }) => Why
 const WaysPanel = later(() => import('./ways/WaysPanel').then(({ WaysPanel }) => WaysPanel));
 const SizeOf = later(() => import('./size/SizeOf').then(({ SizeOf }) => SizeOf));
 const MakeReady = later(() => import('./prepare/MakeReady').then(({ MakeReady }) => MakeReady));
+const RowDetails = later(() => import('./rows/RowDetails').then(({ RowDetails }) => RowDetails));
 const TargetsPanel = later(() =>
   import('./targets/TargetsPanel').then(({ TargetsPanel }) => TargetsPanel),
 );
@@ -32,24 +33,29 @@ export type Aside =
   | { kind: 'size' }
   | { kind: 'ways' }
   | { kind: 'ready'; rowId: string }
+  | { kind: 'details'; rowId: string }
   | { kind: 'why'; figure: TargetName };
 
 /** Panels that need more room than the figures beside the line. */
 export const isWide = (aside: Aside | null): boolean =>
-  aside !== null && ['size', 'ways', 'ready'].includes(aside.kind);
+  aside !== null && ['size', 'ways', 'ready', 'details'].includes(aside.kind);
 
-/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, what it is to be, how it is made, another size of it, how a row is made ready, or what a figure is and why. */
+/** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, what it is to be, how it is made, another size of it, what does not fit on a row, how a row is made ready, or what a figure is and why. */
 export function AsidePanel({
   aside,
   bench,
   edits,
   onLook,
+  onSwap,
+  onMakeReady,
   onClose,
 }: {
   aside: Aside;
   bench: Bench;
   edits: BenchEdits;
   onLook: (proposal: Proposal | null) => void;
+  onSwap: (rowId: string) => void;
+  onMakeReady: (rowId: string) => void;
   onClose: () => void;
 }) {
   if (aside.kind === 'base') {
@@ -95,6 +101,19 @@ export function AsidePanel({
     );
   }
   if (aside.kind === 'size') return <SizeOf bench={bench} edits={edits} onClose={onClose} />;
+  if (aside.kind === 'details') {
+    const read = bench.rows.find(({ row }) => row.id === aside.rowId);
+    return (
+      read && (
+        <RowDetails
+          key={aside.rowId}
+          {...{ bench, read, edits, onClose }}
+          onSwap={() => onSwap(aside.rowId)}
+          onMakeReady={() => onMakeReady(aside.rowId)}
+        />
+      )
+    );
+  }
   if (aside.kind === 'ready') {
     const read = bench.rows.find(({ row }) => row.id === aside.rowId);
     return (

@@ -51,7 +51,7 @@ export function BenchLine({
   view,
   preview,
   onSwap,
-  onMakeReady,
+  onDetails,
   onWhy,
   onRules,
   measured,
@@ -66,8 +66,8 @@ export function BenchLine({
   preview: ReturnType<typeof analyseDip> | null;
   /** A row is to be swapped. */
   onSwap: (rowId: string) => void;
-  /** How a row is made ready is to be seen. */
-  onMakeReady: (rowId: string) => void;
+  /** What does not fit on a row is to be seen. */
+  onDetails: (rowId: string) => void;
   /** A figure is asked about. */
   onWhy: (figure: TargetName) => void;
   /** What holds between the rows is to be seen. */
@@ -145,14 +145,11 @@ export function BenchLine({
         <AfterRows value={after}>
           <RowList
             bench={bench}
-            machine={machine}
             view={view}
             onMove={edits.move}
             onEditRow={edits.editRow}
-            onRetype={edits.retype}
-            onDelete={edits.takeOut}
             onSwap={onSwap}
-            onMakeReady={onMakeReady}
+            onDetails={onDetails}
             doubtful={doubtful}
           />
         </AfterRows>

@@ -28,7 +28,7 @@ import { seasoningTarget, type ShownQuantity } from './line/shownQuantity';
 import { type Bench, useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import { useBenchEdits } from './useBenchEdits';
-import { useLanding } from './land/useLanding';
+import { type LandingControl, useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
 const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
@@ -58,6 +58,17 @@ const bothWays = {
 const writeAmounts = (amountView: AmountView) =>
   void changeSettings('How amounts are written', { amountView });
 
+/** What stands around the line: a moment later than the line, which follows the hand at once. */
+function useSettled(
+  bench: Bench,
+  control: LandingControl,
+  { stallsAt, doubts }: ReturnType<typeof useLine>,
+) {
+  return useDeferredValue(
+    useMemo(() => ({ bench, control, stallsAt, doubts }), [bench, control, stallsAt, doubts]),
+  );
+}
+
 /** The bench of one dip: rows and line on one surface, what it tastes of and makes beside it. */
 function BenchSurface({ dip }: { dip: Dip }) {
   const bench = useBench(dip);
@@ -65,7 +76,8 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const [shown, setShown] = useState<ShownQuantity>('body');
   const [about, setAbout] = useState(false);
   const [nudging, setNudging] = useState(false);
-  const { aside, looked, setLooked, openAside, swapRow, readyRow, askWhy, leaveAside } = useAside();
+  const { aside, looked, setLooked, openAside, swapRow, readyRow, detailRow, askWhy, leaveAside } =
+    useAside();
   const filling = rowInQuestion(dip, aside);
   const behind = useBehind(dip).length;
   const control = useLanding(dip, bench, amountView !== 'grams');
@@ -74,11 +86,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const { inHand } = useBenchLayout();
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
-  const { stallsAt, doubts, trials } = line;
-  // the line follows the hand at once, what stands around it when that is painted
-  const around = useDeferredValue(
-    useMemo(() => ({ bench, control, stallsAt, doubts }), [bench, control, stallsAt, doubts]),
-  );
+  const around = useSettled(bench, control, line);
   const settled = around.bench;
 
   useBenchKeys({
@@ -98,7 +106,13 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const after = proposed ? proposed.after : null;
   // what is typed in there is of the dip as it is now
   const panel = aside && (
-    <AsidePanel aside={aside} bench={bench} edits={edits} onLook={setLooked} onClose={leaveAside} />
+    <AsidePanel
+      {...{ aside, bench, edits }}
+      onLook={setLooked}
+      onSwap={swapRow}
+      onMakeReady={readyRow}
+      onClose={leaveAside}
+    />
   );
   return (
     <Box sx={bothWays}>
@@ -118,7 +132,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
           view={amountView}
           working={control.landing.state === 'working'}
           kit={kitchen.kit}
-          trials={trials}
+          trials={line.trials}
           onShown={setShown}
           onView={writeAmounts}
           onEdit={edits.edit}
@@ -143,7 +157,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
             view={amountView}
             preview={preview}
             onSwap={swapRow}
-            onMakeReady={readyRow}
+            onDetails={detailRow}
             onWhy={askWhy}
             onRules={() => openAside('rules')}
             measured={ref}

@@ -11,7 +11,7 @@ export const rowInQuestion = ({ rows }: Dip, aside: Aside | null) =>
   aside?.kind === 'swap' ? rows.find(({ id }) => id === aside.rowId) : undefined;
 
 /** What can be asked about a dip as a whole. */
-export type PlainAside = Exclude<Aside['kind'], 'swap' | 'ready' | 'why'>;
+export type PlainAside = Exclude<Aside['kind'], 'swap' | 'ready' | 'details' | 'why'>;
 
 /** What is asked about the dip beside its line, and what is looked at on the line meanwhile. */
 export function useAside() {
@@ -23,6 +23,10 @@ export function useAside() {
   }, []);
   // rows are memoised on it
   const swapRow = useCallback((rowId: string) => setAside({ kind: 'swap', rowId }), []);
+  const detailRow = useCallback((rowId: string) => {
+    setLooked(null);
+    setAside({ kind: 'details', rowId });
+  }, []);
   const readyRow = useCallback((rowId: string) => setAside({ kind: 'ready', rowId }), []);
   const askWhy = useCallback((figure: TargetName) => {
     setLooked(null);
@@ -32,5 +36,5 @@ export function useAside() {
     setAside(null);
     setLooked(null);
   }, []);
-  return { aside, looked, setLooked, openAside, swapRow, readyRow, askWhy, leaveAside };
+  return { aside, looked, setLooked, openAside, swapRow, readyRow, detailRow, askWhy, leaveAside };
 }

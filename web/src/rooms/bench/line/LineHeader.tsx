@@ -27,7 +27,7 @@ export const LineHeader = memo(function LineHeader({
 }) {
   // on a tablet the words would run into one another; the spoons stay
   const { inHand } = useBenchLayout();
-  const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 320;
+  const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 350;
   return (
     <Box
       sx={{ position: 'relative', height: inHand ? 46 : 72 }}

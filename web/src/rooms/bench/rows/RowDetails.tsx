@@ -4,13 +4,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Popover from '@mui/material/Popover';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import Typography from '@mui/material/Typography';
 import { LabelledField } from '@/components/LabelledField';
-import type { Method } from '@cobbet/core/mix/method';
-import type { Machine } from '@cobbet/core/kitchen/machines';
 import type { Row } from '@cobbet/core/dip/dip';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import type { GarlicForm, Place } from '@cobbet/core/mix/part';
@@ -21,13 +17,14 @@ import { useState } from 'react';
 import { useLeaving } from '@/components/useLeaving';
 import { LarderField } from '@/components/LarderField';
 import { shortName } from '@/components/shortName';
-import type { Larder } from '@cobbet/core/larder/larder';
-import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import { PourOff } from '@/components/PourOff';
 import { colour } from '@/theme/colour';
-import type { Caution } from '@cobbet/core/safety/cautions';
+import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
 import { Cautions } from '@/components/Cautions';
+import { SidePanel } from '../SidePanel';
 import { useBenchLayout } from '../line/benchLayout';
+import type { Bench } from '../useBench';
+import type { BenchEdits } from '../useBenchEdits';
 import { GoesInAt } from './GoesInAt';
 import { WorkedInFields } from './WorkedInFields';
 
@@ -35,23 +32,12 @@ import { WorkedInFields } from './WorkedInFields';
 const pours = ({ role }: Ingredient) => role === 'liquid' || role === 'oil' || role === 'acid';
 
 interface Props {
+  bench: Bench;
+  /** One that is in the dip. */
   read: ReadRow;
-  /** Those it raises. */
-  cautions: readonly Caution[];
-  larder: Larder;
-  measures: MeasureSystem;
-  machine: Machine;
-  method: Method;
-  anchor: HTMLElement;
-  onChange: (label: string, edit: (row: Row) => Row, field?: string) => void;
-  /** The row is written anew, as what was read of a line. */
-  onRetype: (parts: readonly ReadPart[], mergeKey?: string) => void;
-  onDelete: () => void;
+  edits: BenchEdits;
   onSwap: () => void;
   onMakeReady: () => void;
-  /** One place up (−1) or down (1). */
-  onMove: (by: 1 | -1) => void;
-  onHold: () => void;
   onClose: () => void;
 }
 
@@ -83,7 +69,7 @@ function LimitField({
       label={label}
       value={text}
       error={problem !== null}
-      helperText={problem ?? ' '}
+      helperText={problem}
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
     />
@@ -115,42 +101,72 @@ function InHand({
   );
 }
 
-/** Everything about a row that does not fit on the line. */
-export function RowDetails(props: Props) {
-  const { read, cautions, larder, measures, machine, method, anchor } = props;
-  const { onChange, onRetype, onDelete, onSwap, onMakeReady, onMove, onHold, onClose } = props;
+/** How garlic goes in, which decides how much of its bite is felt. */
+function HowGarlic({
+  row,
+  onChange,
+}: {
+  row: Row;
+  onChange: (label: string, change: (one: Row) => Row) => void;
+}) {
+  return (
+    <Box>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={row.garlicForm ?? 'crushed'}
+        aria-label="How the garlic goes in"
+        onChange={(_, garlicForm: GarlicForm | null) =>
+          garlicForm && onChange('How the garlic goes in', (one) => ({ ...one, garlicForm }))
+        }
+      >
+        <ToggleButton value="crushed">crushed</ToggleButton>
+        <ToggleButton value="in-acid">crushed in acid</ToggleButton>
+        <ToggleButton value="sliced">sliced</ToggleButton>
+      </ToggleButtonGroup>
+      <FormControlLabel
+        label="germ taken out"
+        control={
+          <Checkbox
+            checked={row.germOut ?? false}
+            onChange={(_, germOut) =>
+              onChange('Germ of the garlic', (one) => ({ ...one, germOut }))
+            }
+          />
+        }
+      />
+    </Box>
+  );
+}
+
+/** Everything about a row that does not fit on the line, beside it. */
+export function RowDetails({ bench, read, edits, onSwap, onMakeReady, onClose }: Props) {
   const { inHand } = useBenchLayout();
   const { row, ingredient } = read;
+  const { machine, kitchen, dip } = bench;
+  const { larder, measures } = kitchen;
   const name = ingredient?.name ?? row.ingredientId;
+  const cautions = cautionsRaisedBy(bench.analysis.cautions, row.ingredientId);
   const [prep, setPrep] = useState(row.prep);
   const [anew, setAnew] = useState<string | null>(null);
+  const onChange = (label: string, change: (one: Row) => Row, field?: string) =>
+    edits.editRow(row.id, label, change, field);
+  const at = bench.rows.indexOf(read);
   const limit = (key: 'min' | 'max') => (text: string) =>
     onChange(`Limit of ${name}`, ({ [key]: _old, ...rest }) =>
       text === '' ? rest : { ...rest, [key]: text },
     );
   return (
-    <Popover
-      open
-      anchorEl={anchor}
-      onClose={onClose}
-      anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
-      transformOrigin={{ vertical: 'top', horizontal: 'right' }}
-      slotProps={{ paper: { 'aria-label': `Details of ${name}`, role: 'dialog' } }}
-    >
-      <Box sx={{ p: 2, width: 340, display: 'grid', gap: 1.5 }}>
+    <SidePanel label={`Details of ${name}`} onClose={onClose}>
+      <Box sx={{ display: 'grid', gap: 1.5, minWidth: 0 }}>
         {anew === null ? (
-          <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-            <Typography variant="h3" sx={{ mr: 'auto' }}>
-              {name}
-            </Typography>
-            <Button
-              size="small"
-              sx={{ whiteSpace: 'nowrap' }}
-              onClick={() => setAnew(`${row.amount} ${shortName(name)}`.trim())}
-            >
-              Write it anew
-            </Button>
-          </Box>
+          <Button
+            size="small"
+            sx={{ justifySelf: 'start', px: 0, minHeight: 28 }}
+            onClick={() => setAnew(`${row.amount} ${shortName(name)}`.trim())}
+          >
+            Write it anew
+          </Button>
         ) : (
           <LarderField
             larder={larder}
@@ -159,10 +175,19 @@ export function RowDetails(props: Props) {
             placeholder="such as 2 tbsp lemon juice"
             text={anew}
             onText={setAnew}
-            onAdd={onRetype}
+            onAdd={(parts, mergeKey) => {
+              edits.retype(row.id, parts, mergeKey);
+              onClose();
+            }}
           />
         )}
-        {inHand && <InHand held={row.hold} onHold={onHold} onMove={onMove} />}
+        {inHand && (
+          <InHand
+            held={row.hold}
+            onHold={() => onChange('Hold', (one) => ({ ...one, hold: !one.hold }))}
+            onMove={(by) => edits.move(at, at + by)}
+          />
+        )}
         <LabelledField
           size="small"
           label="How it is prepared"
@@ -186,38 +211,11 @@ export function RowDetails(props: Props) {
           <ToggleButton value="fold">folded in</ToggleButton>
           <ToggleButton value="top">on top</ToggleButton>
         </ToggleButtonGroup>
-        {ingredient?.garlicUnits === 1 && (
-          <Box>
-            <ToggleButtonGroup
-              exclusive
-              size="small"
-              value={row.garlicForm ?? 'crushed'}
-              aria-label="How the garlic goes in"
-              onChange={(_, garlicForm: GarlicForm | null) =>
-                garlicForm && onChange('How the garlic goes in', (one) => ({ ...one, garlicForm }))
-              }
-            >
-              <ToggleButton value="crushed">crushed</ToggleButton>
-              <ToggleButton value="in-acid">crushed in acid</ToggleButton>
-              <ToggleButton value="sliced">sliced</ToggleButton>
-            </ToggleButtonGroup>
-            <FormControlLabel
-              label="germ taken out"
-              control={
-                <Checkbox
-                  checked={row.germOut ?? false}
-                  onChange={(_, germOut) =>
-                    onChange('Germ of the garlic', (one) => ({ ...one, germOut }))
-                  }
-                />
-              }
-            />
-          </Box>
-        )}
+        {ingredient?.garlicUnits === 1 && <HowGarlic row={row} onChange={onChange} />}
         {ingredient && row.place === 'bowl' && (
           <GoesInAt row={row} ingredient={ingredient} onChange={onChange} />
         )}
-        <WorkedInFields read={read} machine={machine} method={method} onChange={onChange} />
+        <WorkedInFields read={read} machine={machine} method={dip.method} onChange={onChange} />
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
           <LimitField
             label="At least"
@@ -238,15 +236,28 @@ export function RowDetails(props: Props) {
         {ingredient && pours(ingredient) && read.massG > 0 && (
           <PourOff ingredient={ingredient} wantedG={read.massG} measures={measures} />
         )}
-        <Box sx={{ display: 'flex', justifyContent: 'space-between' }}>
-          <Button sx={{ color: colour.caution }} onClick={onDelete}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', mx: -0.75 }}>
+          <Button size="small" onClick={onSwap}>
+            Swap it…
+          </Button>
+          <Button size="small" onClick={onMakeReady}>
+            Made ready…
+          </Button>
+          <Button
+            size="small"
+            sx={{ color: colour.caution }}
+            onClick={() => {
+              edits.takeOut(row.id);
+              onClose();
+            }}
+          >
             Take it out
           </Button>
-          <Button onClick={onSwap}>Swap it…</Button>
-          <Button onClick={onMakeReady}>Made ready…</Button>
-          <Button onClick={onClose}>Done</Button>
+          <Button size="small" sx={{ ml: 'auto' }} onClick={onClose}>
+            Done
+          </Button>
         </Box>
       </Box>
-    </Popover>
+    </SidePanel>
   );
 }

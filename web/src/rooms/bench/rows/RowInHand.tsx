@@ -25,7 +25,7 @@ export function RowInHand({
   noteId: string;
   /** Something about it must be minded. */
   cautious: boolean;
-  onDetails: (anchor: HTMLElement) => void;
+  onDetails: () => void;
   /** Its amount. */
   children: ReactNode;
 }) {
@@ -44,8 +44,7 @@ export function RowInHand({
         component="button"
         type="button"
         aria-label={`Details of ${name}`}
-        aria-haspopup="dialog"
-        onClick={(event) => onDetails(event.currentTarget)}
+        onClick={onDetails}
         sx={{
           ...{ all: 'unset', boxSizing: 'border-box', flex: 1, minHeight: 0, cursor: 'pointer' },
           ...{ display: 'flex', alignItems: 'center', gap: 0.5, lineHeight: 1.15 },

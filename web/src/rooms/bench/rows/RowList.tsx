@@ -2,9 +2,7 @@
 
 import Box from '@mui/material/Box';
 import type { AmountView } from '@cobbet/core/book/book';
-import type { Machine } from '@cobbet/core/kitchen/machines';
 import { cautionsRaisedBy } from '@cobbet/core/safety/cautions';
-import { later } from '@/components/later';
 import { flushSync } from 'react-dom';
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react';
 import { type RowActions, type RowProps, RowStrip } from './RowStrip';
@@ -12,18 +10,14 @@ import { useBenchLayout } from '../line/benchLayout';
 import type { Bench } from '../useBench';
 import type { BenchEdits } from '../useBenchEdits';
 
-const RowDetails = later(() => import('./RowDetails').then(({ RowDetails }) => RowDetails));
-
 interface Props {
   bench: Bench;
-  machine: Machine;
   view: AmountView;
   onMove: (from: number, to: number) => void;
   onEditRow: BenchEdits['editRow'];
-  onRetype: BenchEdits['retype'];
-  onDelete: (rowId: string) => void;
   onSwap: (rowId: string) => void;
-  onMakeReady: (rowId: string) => void;
+  /** What does not fit on the row is to be seen. */
+  onDetails: (rowId: string) => void;
   /** Rows whose amounts are worth a second look, by place. */
   doubtful: ReadonlySet<number>;
 }
@@ -73,11 +67,8 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
 
 /** The additions in their order: moved by drag or key, each on the line's own row. */
 export function RowList(props: Props) {
-  const { bench, view, onMove, onEditRow, onRetype, onDelete, onSwap, onMakeReady, doubtful } =
-    props;
-  const { machine } = props;
+  const { bench, view, onMove, onEditRow, onSwap, onDetails, doubtful } = props;
   const { type, done, forget, step } = bench;
-  const [open, setOpen] = useState<{ rowId: string; anchor: HTMLElement } | null>(null);
   const actions = useMemo(
     (): RowActions => ({
       type,
@@ -86,10 +77,10 @@ export function RowList(props: Props) {
       hold: (rowId) => onEditRow(rowId, 'Hold', (row) => ({ ...row, hold: !row.hold })),
       move: (index, by) => onMove(index, index + by),
       step,
-      details: (rowId, anchor) => setOpen({ rowId, anchor }),
+      details: onDetails,
       swap: onSwap,
     }),
-    [type, done, forget, step, onEditRow, onMove, onSwap],
+    [type, done, forget, step, onEditRow, onMove, onSwap, onDetails],
   );
   const { rowsWidth } = useBenchLayout();
   const list = useRef<HTMLElement>(null);
@@ -104,49 +95,13 @@ export function RowList(props: Props) {
     minded: cautionsRaisedBy(bench.analysis.cautions, one.row.ingredientId).length > 0,
     actions,
   }));
-  const at = bench.rows.findIndex(({ row }) => row.id === open?.rowId);
-  const read = bench.rows[at];
   return (
-    <>
-      <Box component="ol" ref={list} sx={{ m: 0, p: 0, width: rowsWidth }}>
-        {drag ? (
-          <drag.Rows rows={rows} onMove={onMove} />
-        ) : (
-          rows.map((row) => <RowStrip key={row.read.row.id} {...row} />)
-        )}
-      </Box>
-      {open && read && (
-        <RowDetails
-          key={open.rowId}
-          read={read}
-          cautions={cautionsRaisedBy(bench.analysis.cautions, read.row.ingredientId)}
-          larder={bench.kitchen.larder}
-          measures={bench.kitchen.measures}
-          machine={machine}
-          method={bench.dip.method}
-          anchor={open.anchor}
-          onChange={(label, change, field) => onEditRow(open.rowId, label, change, field)}
-          onRetype={(parts, mergeKey) => {
-            onRetype(open.rowId, parts, mergeKey);
-            setOpen(null);
-          }}
-          onDelete={() => {
-            onDelete(open.rowId);
-            setOpen(null);
-          }}
-          onSwap={() => {
-            onSwap(open.rowId);
-            setOpen(null);
-          }}
-          onMakeReady={() => {
-            onMakeReady(open.rowId);
-            setOpen(null);
-          }}
-          onMove={(by) => onMove(at, at + by)}
-          onHold={() => actions.hold(open.rowId)}
-          onClose={() => setOpen(null)}
-        />
+    <Box component="ol" ref={list} sx={{ m: 0, p: 0, width: rowsWidth }}>
+      {drag ? (
+        <drag.Rows rows={rows} onMove={onMove} />
+      ) : (
+        rows.map((row) => <RowStrip key={row.read.row.id} {...row} />)
       )}
-    </>
+    </Box>
   );
 }

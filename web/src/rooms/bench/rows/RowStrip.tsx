@@ -47,7 +47,8 @@ export interface RowActions {
   move(index: number, by: 1 | -1): void;
   /** One kitchen measure more or less. */
   step(rowId: string, by: 1 | -1): void;
-  details(rowId: string, anchor: HTMLElement): void;
+  /** What does not fit on it. */
+  details(rowId: string): void;
   /** What could go in instead. */
   swap(rowId: string): void;
 }
@@ -128,7 +129,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         note={note}
         noteId={noteId}
         cautious={error !== null || doubted || minded}
-        onDetails={(anchor) => actions.details(row.id, anchor)}
+        onDetails={() => actions.details(row.id)}
       >
         {amount}
       </RowInHand>
@@ -227,8 +228,7 @@ export const RowStrip = memo(function RowStrip(props: RowProps) {
         title="Details"
         size="small"
         aria-label={`Details of ${name}`}
-        aria-haspopup="dialog"
-        onClick={(event) => actions.details(row.id, event.currentTarget)}
+        onClick={() => actions.details(row.id)}
         sx={{ color: colour.muted }}
       >
         <Tune fontSize="small" />
