@@ -99,10 +99,20 @@ const over = (page: Page) =>
     });
   });
 
-for (const width of [390, 768, 1280]) {
-  test(`what opens over a room fits ${width} and is clean`, async ({ page }) => {
-    await page.setViewportSize({ width, height: 844 });
-    await page.emulateMedia({ reducedMotion: 'reduce' });
+// 640 × 400 is a window of 1280 × 800 at twice the size
+for (const [width, height, colorScheme] of [
+  [390, 844, 'light'],
+  [390, 844, 'dark'],
+  [640, 400, 'light'],
+  [768, 1024, 'dark'],
+  [1280, 800, 'light'],
+  [1280, 800, 'dark'],
+] as const) {
+  test(`what opens over a room fits ${width} and is clean in the ${colorScheme} theme`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     await openSampleBook(page);
     for (const { what, room, open, there } of all) {
       await page.goto(room);

@@ -24,9 +24,14 @@ const rooms = [
 const over = (page: Page) =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
-for (const width of [390, 768]) {
+// the second is a window of 1280 × 800 at twice the size
+for (const [width, height] of [
+  [390, 844],
+  [640, 400],
+  [768, 1024],
+] as const) {
   test(`no room scrolls sideways at ${width}`, async ({ page }) => {
-    await page.setViewportSize({ width, height: 844 });
+    await page.setViewportSize({ width, height });
     await openSampleBook(page);
     for (const room of rooms) {
       await page.goto(room);

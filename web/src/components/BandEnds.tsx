@@ -100,6 +100,7 @@ export function BandEnds({
             width: 5,
             borderRadius: '2.5px',
             bgcolor: colour.bandEdge,
+            forcedColorAdjust: 'none',
           },
           '&:hover::before, &:focus-visible::before': { outline: `3px solid ${colour.accent}` },
         }}

@@ -30,6 +30,9 @@ const palette = (mode: 'light' | 'dark') => {
 const textFace = "Figures, 'Atkinson Hyperlegible Next Variable', sans-serif";
 export const headingFace = "'Bricolage Grotesque Variable', sans-serif";
 
+/** Around what has the keys. */
+const focusLine = '2px solid var(--mui-palette-cobbet-accent)';
+
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-theme' },
   colorSchemes: { light: { palette: palette('light') }, dark: { palette: palette('dark') } },
@@ -43,8 +46,19 @@ export const theme = createTheme({
     button: { textTransform: 'none', fontWeight: 600 },
   },
   components: {
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: { defaultProps: { disableElevation: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      // its own style takes the page's outline away, and without a ripple nothing would show where the keys are
+      styleOverrides: {
+        root: { '&.Mui-focusVisible, &:focus-visible': { outline: focusLine, outlineOffset: -2 } },
+      },
+    },
+    MuiButton: {
+      defaultProps: { disableElevation: true },
+      styleOverrides: {
+        contained: { '@media (forced-colors: active)': { border: '1px solid ButtonText' } },
+      },
+    },
     MuiToggleButton: {
       styleOverrides: {
         root: {
@@ -59,14 +73,21 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         ':focus-visible': {
-          outline: '2px solid var(--mui-palette-cobbet-accent)',
+          outline: focusLine,
           outlineOffset: 2,
         },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': {
-            transitionDuration: '0.01ms !important',
-            animationDuration: '0.01ms !important',
+            // none, and not very short ones: those run one after the other down the page, and leave colours of the other theme behind
+            transition: 'none !important',
+            animation: 'none !important',
           },
+        },
+        // a system’s own colours take fills away: what is chosen and what is pressed is told by edges
+        '@media (forced-colors: active)': {
+          // twice, so that it outweighs the style of the button it is on
+          '[aria-pressed="true"][aria-pressed], [aria-selected="true"][aria-selected], [aria-checked="true"][aria-checked], [aria-current][aria-current]:not([aria-current="false"])':
+            { outline: '2px solid Highlight', outlineOffset: -2 },
         },
         '@media print': { body: { background: '#fff' } },
       },

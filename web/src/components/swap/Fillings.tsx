@@ -106,7 +106,13 @@ function Head({
             title={`The blend about ${hex}`}
             style={{ backgroundColor: hex }}
             sx={{
-              ...{ width: 16, height: 16, borderRadius: '50%', flexShrink: 0 },
+              ...{
+                width: 16,
+                height: 16,
+                borderRadius: '50%',
+                flexShrink: 0,
+                forcedColorAdjust: 'none',
+              },
               border: `1px solid ${colour.line}`,
             }}
           />

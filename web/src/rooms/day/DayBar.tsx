@@ -70,7 +70,7 @@ export function DayBar({
       aria-pressed={chosen}
       onPointerDown={onPointerDown}
       onKeyDown={onKeyDown}
-      style={{ cursor: 'grab', outline: 'none' }}
+      style={{ cursor: 'grab' }}
       opacity={done ? 0.4 : 1}
       data-task={bar.task.id}
     >

@@ -38,6 +38,9 @@ export function Rail() {
         bottom: { xs: 0, sm: 'auto' },
         left: 0,
         height: { xs: 68, sm: '100dvh' },
+        // at twice the size there are more rooms than height
+        overflowY: { sm: 'auto' },
+        scrollbarWidth: 'thin',
         zIndex: 10,
         '@media print': { display: 'none' },
       }}

@@ -7,6 +7,13 @@ import { typeScale } from '@/theme/typeScale';
 import { useBenchLayout } from './benchLayout';
 import type { LineAxis, ShownQuantity } from './shownQuantity';
 
+/** A finger's least reach, px. */
+const least = 24;
+
+/** Whether each word of the axis can be hit; where they stand too close they are aimed at in Targets. */
+const reachable = ({ ticks, x }: LineAxis) =>
+  ticks.every(({ value }, i) => i === 0 || x(value) - x(ticks[i - 1]?.value ?? 0) >= least);
+
 /** What the line's axis means: the seven spoons, or figures for a seasoning. */
 export const LineHeader = memo(function LineHeader({
   shown,
@@ -27,6 +34,7 @@ export const LineHeader = memo(function LineHeader({
 }) {
   // on a tablet the words would run into one another; the spoons stay
   const { inHand } = useBenchLayout();
+  const words = shown === 'body' && reachable(axis);
   const narrow = shown === 'body' && axis.x(axis.domain[1]) - axis.x(axis.domain[0]) < 350;
   return (
     <Box
@@ -37,7 +45,7 @@ export const LineHeader = memo(function LineHeader({
       {axis.ticks.map(({ value, label }) => (
         <Box
           key={label}
-          {...(shown === 'body'
+          {...(words
             ? {
                 ...{
                   component: 'button',
@@ -53,9 +61,7 @@ export const LineHeader = memo(function LineHeader({
             : {})}
           sx={{
             ...{ border: 0, p: 0, m: 0, bgcolor: 'transparent', font: 'inherit', borderRadius: 1 },
-            ...(shown === 'body'
-              ? { cursor: 'pointer', '&:hover': { bgcolor: colour.board } }
-              : {}),
+            ...(words ? { cursor: 'pointer', '&:hover': { bgcolor: colour.board } } : {}),
             boxShadow: aimed.includes(label as BodyWord)
               ? `inset 0 -3px 0 ${colour.bandEdge}`
               : 'none',

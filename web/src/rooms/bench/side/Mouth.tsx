@@ -29,7 +29,8 @@ const standing = { short: 'short', right: 'right', over: 'over' } as const;
 const lying = {
   head: { display: 'flex', alignItems: 'center', gap: 6, minHeight: 24, marginBottom: 5 },
   figure: { marginLeft: 'auto', fontSize: typeScale.small },
-  bar: { position: 'relative', height: 26 },
+  // drawn by fills, which a system’s own colours would take away
+  bar: { position: 'relative', height: 26, forcedColorAdjust: 'none' },
   track: {
     ...{ position: 'absolute', left: 0, right: 0, top: 11, height: 4 },
     ...{ borderRadius: 12, background: colour.line },
