@@ -80,3 +80,64 @@ test('a very long name breaks no room', async ({ page }) => {
     expect([room, wider]).toEqual([room, false]);
   }
 });
+
+test('a first dip is shown by doing: typed, aimed, landed, asked about, and made', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Be shown, on a first dip' }).click();
+  const guide = page.getByRole('region', { name: 'A first dip' });
+  await expect(guide).toContainText('1 of 6');
+  const add = page.getByRole('combobox', { name: 'Add something' });
+  await add.fill('2 cups chickpeas');
+  await page.getByRole('listbox').getByRole('option').first().click();
+  await expect(guide).toContainText('2 of 6');
+  await guide.getByRole('button', { name: 'Put it in for me' }).click();
+  await expect(page.getByRole('textbox', { name: 'Amount of Tahini, hulled' })).toHaveValue(
+    '1/3 cup',
+  );
+  await expect(guide).toContainText('3 of 6');
+  // what is taken back is asked for again
+  await page.keyboard.press('Control+z');
+  await expect(guide).toContainText('2 of 6');
+  await page.keyboard.press('Control+Shift+z');
+  await guide.getByRole('button', { name: 'Put them in for me' }).click();
+  await expect(guide).toContainText('4 of 6');
+  await page.reload();
+  await expect(guide).toContainText('4 of 6');
+  await page.getByRole('button', { name: 'Aim at scoops' }).click();
+  await expect(guide).toContainText('Tap Land it');
+  await page.getByRole('button', { name: 'Land it' }).click();
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(guide).toContainText('6 of 6');
+  await page.getByRole('button', { name: /^What is the body, rested/ }).click();
+  await expect(guide).toContainText('That is a dip worked out');
+  await guide.getByRole('link', { name: 'Make it' }).click();
+  await expect(page.getByRole('button', { name: 'Start making' })).toBeVisible();
+});
+
+test('on a phone the guide can be followed with one thumb', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Be shown, on a first dip' }).click();
+  const guide = page.getByRole('region', { name: 'A first dip' });
+  await guide.getByRole('button', { name: 'Put it in for me' }).click();
+  await expect(guide).toContainText('2 of 6');
+  await guide.getByRole('button', { name: 'Put it in for me' }).click();
+  await guide.getByRole('button', { name: 'Put them in for me' }).click();
+  await guide.getByRole('button', { name: 'Aim at that for me' }).click();
+  await expect(guide).toContainText('Tap Land it');
+  await expect(page.getByText(/than your 6\.\d–\d\.\d/)).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+});
+
+test('the guide is left at any moment, and the dip stays', async ({ page }) => {
+  await openBlankBook(page);
+  await page.getByRole('link', { name: 'New dip' }).click();
+  await page.getByRole('button', { name: 'With a guide, in three minutes' }).click();
+  const guide = page.getByRole('region', { name: 'A first dip' });
+  await guide.getByRole('button', { name: 'Put it in for me' }).click();
+  await guide.getByRole('link', { name: 'Leave the guide' }).click();
+  await expect(guide).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: /^Amount of Chickpeas/ })).toHaveValue('2 cups');
+});

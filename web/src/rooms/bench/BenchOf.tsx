@@ -7,7 +7,8 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { later } from '@/components/later';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useSearchParams } from 'next/navigation';
+import { type ComponentProps, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { usePrinting } from '@/components/usePrinting';
 import { useWidth } from '@/components/useWidth';
 import { changeSettings } from '@/store/commands';
@@ -31,13 +32,22 @@ import { useBenchEdits } from './useBenchEdits';
 import { type LandingControl, useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
+const Guide = later(() => import('./guide/Guide').then(({ Guide }) => Guide));
 const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
 const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) => BaseStrip));
 const OpenFillings = later(() =>
   import('./swap/OpenFillings').then(({ OpenFillings }) => OpenFillings),
 );
 
+const useGuided = () => useSearchParams().has('guide');
+
+/** The way through a first dip, where the address asks for it. */
+function Guided(props: ComponentProps<typeof Guide>) {
+  return useGuided() ? <Guide {...props} /> : null;
+}
+
 function HowToStart() {
+  if (useGuided()) return null;
   return (
     <Box sx={{ maxWidth: 440, mt: 1, mb: 1.5, color: colour.muted }}>
       Start with what goes in first. The line grows as you add, one bead for each addition.
@@ -86,8 +96,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
   const { inHand } = useBenchLayout();
   const edits = useBenchEdits(dip.id);
   const line = useLine(bench, shown, width);
-  const around = useSettled(bench, control, line);
-  const settled = around.bench;
+  const { bench: settled, ...around } = useSettled(bench, control, line);
 
   useBenchKeys({
     land: control.land,
@@ -140,6 +149,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
           onAbout={showAbout}
           onOpen={openAside}
         />
+        <Guided bench={settled} edits={edits} asking={aside?.kind === 'why'} />
         <Box sx={{ position: 'relative' }}>
           {(behind > 0 || dip.parentId !== null) && (
             <BaseStrip

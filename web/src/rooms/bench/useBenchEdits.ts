@@ -22,6 +22,9 @@ import { editDip, newId } from '@/store/commands';
 import { type Swapped, takeSwap } from '@/store/swapCommands';
 import { takeProposal } from '@/store/takeProposal';
 
+/** Of a line that was read, what a row takes. */
+type Addition = Parameters<typeof rowOfPart>[0] & Pick<ReadPart, 'text'>;
+
 /** Everything the bench does to its dip, each a command with a name; the same functions for the life of the room. */
 export function useBenchEdits(dipId: string) {
   return useMemo(() => {
@@ -56,7 +59,7 @@ export function useBenchEdits(dipId: string) {
           withRules(dip, [...(dip.rules ?? []), { ...rule, id: newId() }]),
         ),
       /** What was read of a typed line, as one step of undo. */
-      add: (parts: readonly ReadPart[], mergeKey?: string) => {
+      add: (parts: readonly Addition[], mergeKey?: string) => {
         const rows = parts.map((part) => rowOfPart(part, newId()));
         edit(
           `Add ${parts.map(({ text }) => text).join(', ')}`.slice(0, 120),

@@ -17,12 +17,11 @@ export function OtherBeginnings({ name }: { name: string }) {
   const dips = useBook((state) => state.book.dips);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const open = (id: string) => router.push(`/bench?dip=${encodeURIComponent(id)}`);
-  const begin = async (make: () => Promise<string>) => {
+  const begin = async (make: () => Promise<string>, how = '') => {
     // a second tap begins no second dip
     setBusy(true);
     try {
-      open(await make());
+      router.push(`/bench?dip=${encodeURIComponent(await make())}${how}`);
     } catch (error) {
       setBusy(false);
       setProblem(error instanceof Error ? error.message : 'It could not be begun.');
@@ -61,6 +60,12 @@ export function OtherBeginnings({ name }: { name: string }) {
           onClick={() => void begin(() => addDip(name === '' ? 'A new dip' : name))}
         >
           Blank, to add to one by one
+        </Button>
+        <Button
+          disabled={busy}
+          onClick={() => void begin(() => addDip(name === '' ? 'My first dip' : name), '&guide')}
+        >
+          With a guide, in three minutes
         </Button>
       </Box>
       {problem && <Typography role="alert">{problem}</Typography>}

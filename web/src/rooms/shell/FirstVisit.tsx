@@ -3,16 +3,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { bodyWords } from '@cobbet/core/mix/bodyWords';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { loadSampleBook } from '@/store/bookFiles';
-import { changeSettings } from '@/store/commands';
+import { addDip, changeSettings } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
 /** The first thing a new cook sees: what this is, and a book to begin with. */
 export function FirstVisit() {
+  const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const begin = async (work: () => Promise<unknown>) => {
@@ -56,6 +58,18 @@ export function FirstVisit() {
           onClick={() => void begin(() => changeSettings('Begin a blank book', { began: 'blank' }))}
         >
           Begin a blank book
+        </Button>
+        <Button
+          size="large"
+          disabled={busy}
+          onClick={() =>
+            void begin(async () => {
+              await changeSettings('Begin a blank book', { began: 'blank' });
+              router.push(`/bench?dip=${encodeURIComponent(await addDip('My first dip'))}&guide`);
+            })
+          }
+        >
+          Be shown, on a first dip
         </Button>
       </Box>
       {problem && (
