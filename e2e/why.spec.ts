@@ -28,6 +28,21 @@ test('any figure can be asked: what it is, what makes it up, how sure it is and 
   await expect(page.getByRole('region', { name: 'In the mouth' })).toBeVisible();
 });
 
+test('fat, bitterness and cost are asked as salt is', async ({ page }) => {
+  await openBench(page);
+  for (const [asked, title, first] of [
+    [/^What is fat \d+ %, and why/, /^Fat: what it is/, 'Tahini'],
+    [/^What is bitter faint, and why/, /^Bitter: what it is/, /Tahini|Cumin|Extra/],
+    ['What is the cost, and why?', /^Cost: what it is/, 'Tahini'],
+  ] as const) {
+    await page.getByRole('button', { name: asked }).click();
+    const why = page.getByRole('region', { name: title });
+    await expect(
+      why.getByRole('list', { name: 'What each row brings' }).getByRole('listitem').first(),
+    ).toContainText(first);
+  }
+});
+
 test('the bowl is asked while it is made', async ({ page }) => {
   await openBench(page);
   await page.goto('/make?dip=weir-house-hummus');

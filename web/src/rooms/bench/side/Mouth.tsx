@@ -3,8 +3,9 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { type CSSProperties, memo } from 'react';
+import { type CSSProperties, Fragment, memo } from 'react';
 import type { Figures } from '@cobbet/core/mix/figures';
+import type { Per100g } from '@cobbet/core/mix/per100g';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Band, TargetName } from '@cobbet/core/mix/targets';
@@ -151,6 +152,35 @@ function SeasoningBar({
   );
 }
 
+/** A word that can be asked about, in a line of them. */
+const askedWord = {
+  ...{ border: 0, p: 0, minHeight: 24, bgcolor: 'transparent', font: 'inherit', color: 'inherit' },
+  ...{ cursor: 'pointer', textDecoration: 'underline dotted', textUnderlineOffset: '3px' },
+  '&:hover, &:focus-visible': { color: colour.accent },
+} as const;
+
+/** What else there is to say of a mouthful, and the figure that can be asked about where there is one. */
+function minorFigures(per100g: Per100g): { name: TargetName | null; text: string }[] {
+  const { fatG, sesameG, sugarsG, heat, bitter, savoury } = per100g;
+  return [
+    { name: 'fatG', text: `fat ${fatG.toFixed(0)} %` },
+    ...(sesameG > 0.05 ? [{ name: null, text: `sesame ${sesameG.toFixed(0)} g` }] : []),
+    { name: 'sugarsG', text: `sugars ${sugarsG.toFixed(1)} g` },
+    ...(heat > 0.005
+      ? [
+          {
+            name: 'heat' as const,
+            text: `heat ${heat < 0.05 ? 'a touch' : heat < 0.2 ? 'warm' : 'hot'}`,
+          },
+        ]
+      : []),
+    { name: 'bitter', text: `bitter ${bitter < 0.6 ? 'faint' : bitter < 1.5 ? 'some' : 'clear'}` },
+    ...(savoury > 0.6
+      ? [{ name: 'savoury' as const, text: `savour ${savoury < 1.5 ? 'some' : 'clear'}` }]
+      : []),
+  ];
+}
+
 /** How the dip tastes by the figures, per 100 g. */
 export const Mouth = memo(function Mouth({
   dip,
@@ -168,20 +198,7 @@ export const Mouth = memo(function Mouth({
 }) {
   const usual = usualSeasoning[dip.family];
   const { per100g } = analysis;
-  const minor: [string, string][] = [
-    ['fat', `${per100g.fatG.toFixed(0)} %`],
-    ...(per100g.sesameG > 0.05
-      ? ([['sesame', `${per100g.sesameG.toFixed(0)} g`]] as [string, string][])
-      : []),
-    ['sugars', `${per100g.sugarsG.toFixed(1)} g`],
-    ...(per100g.heat > 0.005
-      ? ([['heat', per100g.heat < 0.05 ? 'a touch' : per100g.heat < 0.2 ? 'warm' : 'hot']] as [
-          string,
-          string,
-        ][])
-      : []),
-    ['bitter', per100g.bitter < 0.6 ? 'faint' : per100g.bitter < 1.5 ? 'some' : 'clear'],
-  ];
+  const minor = minorFigures(per100g);
   return (
     <Panel title="In the mouth" aside="per 100 g">
       {(['saltG', 'acidG', 'garlicG'] as const).map((name) => (
@@ -198,7 +215,26 @@ export const Mouth = memo(function Mouth({
         />
       ))}
       <Box sx={{ fontSize: typeScale.small, color: colour.muted, lineHeight: 1.45 }}>
-        {analysis.massG > 0 && minor.map(([label, value]) => `${label} ${value}`).join(' · ')}
+        {analysis.massG > 0 &&
+          minor.map(({ name, text }, i) => (
+            <Fragment key={text}>
+              {i > 0 && ' · '}
+              {name === null ? (
+                text
+              ) : (
+                <Box
+                  component="button"
+                  type="button"
+                  aria-label={`What is ${text}, and why?`}
+                  title={`What is ${text}, and why?`}
+                  onClick={() => onWhy(name)}
+                  sx={askedWord}
+                >
+                  {text}
+                </Box>
+              )}
+            </Fragment>
+          ))}
       </Box>
     </Panel>
   );

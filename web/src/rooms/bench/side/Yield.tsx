@@ -74,7 +74,8 @@ export const Yield = memo(function Yield({
         {keeping.text}
       </Box>
       <Box sx={{ fontSize: typeScale.note }}>
-        About {money((per100g.costEur * massG) / 100, currency)} in all{' '}
+        About {money((per100g.costEur * massG) / 100, currency)} in all
+        <WhyMark of="the cost" onAsk={() => onWhy('costEur')} />{' '}
         <Button
           size="small"
           aria-expanded={costs}
