@@ -1,4 +1,9 @@
-/** Speed, measured: one table and one line of JSON. Aims are printed beside the figures and never asserted. */
+/**
+ * Speed, measured: one table and one line of JSON. Aims are printed beside the figures and never asserted.
+ *
+ *     npm run bench              everything
+ *     npm run bench -- screen    what a cook waits for in the browser, in a few minutes
+ */
 import { spawnSync } from 'node:child_process';
 import { cpus } from 'node:os';
 import { gzipSync } from 'node:zlib';
@@ -14,27 +19,20 @@ const { chromium } = await import('@playwright/test');
 /** First-load JavaScript of a bare MUI page, gzipped, that the rooms are held against. */
 const bareMuiKb = 181.5;
 
-// bundled as a browser gets it: a runner of TypeScript names every inner function anew, which costs more than the model
-const coreBundle = `${root}.cache/benchCore.mjs`;
-await bundle({ benchCore: `${root}scripts/benchCore.ts` });
-const core = spawnSync(process.execPath, [coreBundle], { cwd: root, encoding: 'utf8' });
-if (core.status !== 0) {
-  process.stderr.write(core.stderr);
-  process.exit(1);
+const onlyScreen = process.argv[2] === 'screen';
+
+/** What the core takes, timed bundled as a browser gets it: a runner of TypeScript names every inner function anew. */
+async function timeCore() {
+  const coreBundle = `${root}.cache/benchCore.mjs`;
+  await bundle({ benchCore: `${root}scripts/benchCore.ts` });
+  const core = spawnSync(process.execPath, [coreBundle], { cwd: root, encoding: 'utf8' });
+  if (core.status !== 0) {
+    process.stderr.write(core.stderr);
+    process.exit(1);
+  }
+  return JSON.parse(core.stdout);
 }
-const {
-  evaluation,
-  refresh,
-  nudged,
-  landing,
-  landed,
-  advice,
-  reading,
-  plan,
-  cook,
-  tongue,
-  swapped,
-} = JSON.parse(core.stdout);
+const timed = onlyScreen ? null : await timeCore();
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -79,18 +77,41 @@ function watchPaints(page, kind) {
   }, kind);
 }
 
+/** What the page's thread spent on an event, ms: scripts, styles and layout, and all of it with painting. */
+async function spending(page) {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
+  const read = async () => {
+    const { metrics } = await session.send('Performance.getMetrics');
+    return Object.fromEntries(metrics.map(({ name, value }) => [name, value * 1000]));
+  };
+  const before = await read();
+  return async (events) => {
+    const after = await read();
+    const per = (...names) =>
+      names.reduce((sum, name) => sum + after[name] - before[name], 0) / events;
+    return {
+      script: per('ScriptDuration'),
+      layout: per('LayoutDuration', 'RecalcStyleDuration'),
+      all: per('TaskDuration'),
+    };
+  };
+}
+
 /** Typing one character into an amount to the end of the frame that shows it, ms. */
 async function typing() {
   const page = await sampleBench();
   const field = page.getByRole('textbox', { name: 'Amount of Chickpeas, canned' });
   await watchPaints(page, 'beforeinput');
+  const spent = await spending(page);
   for (let i = 0; i < 60; i += 1) {
     await field.fill('');
     await field.pressSequentially(`${1 + (i % 8)} cups`, { delay: 25 });
   }
   const paints = await page.evaluate(() => window.paints);
+  const frame = await spent(paints.length);
   await page.close();
-  return summary(paints);
+  return { ...summary(paints), frame };
 }
 
 /** A bead dragged to the end of the frame that shows it, ms. */
@@ -102,14 +123,16 @@ async function dragging() {
   await page.mouse.move(x, y);
   await page.mouse.down();
   await watchPaints(page, 'pointermove');
+  const spent = await spending(page);
   for (let i = 0; i < 120; i += 1) {
     await page.mouse.move(x + 60 * Math.sin(i / 9), y);
     await page.waitForTimeout(24);
   }
   const paints = await page.evaluate(() => window.paints);
+  const frame = await spent(paints.length);
   await page.mouse.up();
   await page.close();
-  return summary(paints);
+  return { ...summary(paints), frame };
 }
 
 /** Taking a book of so many trials from its file, and then opening the Book with it, ms. */
@@ -198,6 +221,7 @@ for (const [room, path] of Object.entries({
   house: '/house',
   larder: '/larder',
   kit: '/kit',
+  new: '/new',
 })) {
   rooms[room] = await firstLoad(path);
 }
@@ -206,48 +230,76 @@ await server.stop();
 
 const us = (ms) => `${(ms * 1000).toFixed(1)} µs`;
 const ms = (value) => `${value.toFixed(1)} ms`;
+/** The rows of what the core takes. */
+function coreLines({
+  evaluation,
+  refresh,
+  nudged,
+  landing,
+  landed,
+  advice,
+  reading,
+  plan,
+  cook,
+  tongue,
+  swapped,
+}) {
+  return [
+    ['one evaluation of a 20-part bowl', us(evaluation.median), us(evaluation.p95), '10 µs'],
+    ['Bench refresh: path, seasoning, band', ms(refresh.median), ms(refresh.p95), '4 ms'],
+    [
+      'Bench refresh with nudges and a band of 500 draws',
+      ms(nudged.median),
+      ms(nudged.p95),
+      '16 ms',
+    ],
+    [
+      `land it, 15 free rows (${landed} of 60 landed)`,
+      ms(landing.median),
+      ms(landing.p95),
+      '60 ms',
+    ],
+    ['what to add next, or a way back', ms(advice.median), ms(advice.p95), ''],
+    ['what could go in instead, a dip of 12 rows', ms(swapped.median), ms(swapped.p95), '150 ms'],
+    ['a line of a recipe read', ms(reading.median), ms(reading.p95), '2 ms'],
+    [
+      `a day of 12 dips, ${plan.tasks} tasks`,
+      ms(plan.ms),
+      `${plan.spanMin} min, no plan under ${plan.lowerBoundMin}`,
+      '2 s',
+    ],
+    ['the same again after a task is pinned', ms(plan.replanMs), '', '300 ms'],
+    [
+      `a simulated cook, ${cook.kitchens} kitchens: inside every band`,
+      `${(100 * cook.inside).toFixed(1)} %`,
+      `${(100 * cook.insideWithinFour).toFixed(1)} % within 4 additions, median ${cook.medianAdditions}`,
+      '95 %',
+    ],
+    ['… that ever went past a band', `${(100 * cook.overshot).toFixed(1)} %`, '', '3 %'],
+    [
+      `a cook who tastes, ${tongue.bowls} bowls of all patterns with mistakes: inside in 5 additions`,
+      `${(100 * tongue.inside).toFixed(1)} %`,
+      `${(100 * tongue.overshot).toFixed(1)} % ever went past`,
+      '97 %, 3 %',
+    ],
+    [
+      '… inside but for what nobody can tell (a third of what is noticed)',
+      `${(100 * tongue.insideAsTold).toFixed(1)} %`,
+      '',
+      '97 %',
+    ],
+    [
+      '… held tastes moved unsaid, implausible additions, false words',
+      `${tongue.unsaid}, ${tongue.implausible}, ${tongue.falseWords}`,
+      '',
+      '0',
+    ],
+    ['… off in body after five readings', cook.bodyRmsAfterFive.toFixed(2), '', '0.35'],
+  ];
+}
 const lines = [
   ['what', 'median', '95th', 'aim'],
-  ['one evaluation of a 20-part bowl', us(evaluation.median), us(evaluation.p95), '10 µs'],
-  ['Bench refresh: path, seasoning, band', ms(refresh.median), ms(refresh.p95), '4 ms'],
-  ['Bench refresh with nudges and a band of 500 draws', ms(nudged.median), ms(nudged.p95), '16 ms'],
-  [`land it, 15 free rows (${landed} of 60 landed)`, ms(landing.median), ms(landing.p95), '60 ms'],
-  ['what to add next, or a way back', ms(advice.median), ms(advice.p95), ''],
-  ['what could go in instead, a dip of 12 rows', ms(swapped.median), ms(swapped.p95), '150 ms'],
-  ['a line of a recipe read', ms(reading.median), ms(reading.p95), '2 ms'],
-  [
-    `a day of 12 dips, ${plan.tasks} tasks`,
-    ms(plan.ms),
-    `${plan.spanMin} min, no plan under ${plan.lowerBoundMin}`,
-    '2 s',
-  ],
-  ['the same again after a task is pinned', ms(plan.replanMs), '', '300 ms'],
-  [
-    `a simulated cook, ${cook.kitchens} kitchens: inside every band`,
-    `${(100 * cook.inside).toFixed(1)} %`,
-    `${(100 * cook.insideWithinFour).toFixed(1)} % within 4 additions, median ${cook.medianAdditions}`,
-    '95 %',
-  ],
-  ['… that ever went past a band', `${(100 * cook.overshot).toFixed(1)} %`, '', '3 %'],
-  [
-    `a cook who tastes, ${tongue.bowls} bowls of all patterns with mistakes: inside in 5 additions`,
-    `${(100 * tongue.inside).toFixed(1)} %`,
-    `${(100 * tongue.overshot).toFixed(1)} % ever went past`,
-    '97 %, 3 %',
-  ],
-  [
-    '… inside but for what nobody can tell (a third of what is noticed)',
-    `${(100 * tongue.insideAsTold).toFixed(1)} %`,
-    '',
-    '97 %',
-  ],
-  [
-    '… held tastes moved unsaid, implausible additions, false words',
-    `${tongue.unsaid}, ${tongue.implausible}, ${tongue.falseWords}`,
-    '',
-    '0',
-  ],
-  ['… off in body after five readings', cook.bodyRmsAfterFive.toFixed(2), '', '0.35'],
+  ...(timed ? coreLines(timed) : []),
   ['typing an amount to the painted frame', ms(typed.median), ms(typed.p95), 'two frames, 33 ms'],
   [
     'dragging a bead to the painted frame',
@@ -255,6 +307,15 @@ const lines = [
     ms(dragged.p95),
     'two frames, 33 ms',
   ],
+  ...[
+    ['typing', typed.frame],
+    ['dragging', dragged.frame],
+  ].map(([what, { script, layout, all }]) => [
+    `… ${what}: scripts, layout, all the page’s thread does for one`,
+    ms(script),
+    `${ms(layout)}, ${ms(all)}`,
+    '',
+  ]),
   ['a book of 5,000 trials taken from its file', ms(large.taken), '', ''],
   [
     'opening the Book with 5,000 trials against 50',
@@ -267,7 +328,7 @@ const lines = [
     `first load of ${room}`,
     `${kb.toFixed(0)} kB`,
     `${(kb / bareMuiKb).toFixed(2)} ×`,
-    `1.6 × ${bareMuiKb} kB`,
+    `1.5 × ${bareMuiKb} kB`,
   ]),
 ];
 const widths = lines[0].map((_, i) => Math.max(...lines.map((line) => line[i].length)));
@@ -275,6 +336,4 @@ console.log(
   `${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node.js ${process.versions.node}\n`,
 );
 for (const line of lines) console.log(line.map((cell, i) => cell.padEnd(widths[i])).join('  '));
-console.log(
-  `\n${JSON.stringify({ evaluation, refresh, nudged, landing, advice, reading, plan, cook, tongue, swapped, typed, dragged, small, large, rooms })}`,
-);
+console.log(`\n${JSON.stringify({ ...timed, typed, dragged, small, large, rooms })}`);
