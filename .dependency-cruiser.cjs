@@ -4,6 +4,7 @@
  */
 const coreFolders = [
   'statistics',
+  'taste',
   'amounts',
   'larder',
   'mix',

@@ -19,6 +19,8 @@ const usage = `cobbet: the computation from a shell; JSON in, JSON out; lines ta
   npm run --silent cobbet -- free FILE|-
   npm run --silent cobbet -- batch FILE|-
   npm run --silent cobbet -- keep FILE|-
+  npm run --silent cobbet -- taste FILE|-
+  npm run --silent cobbet -- taste-plan FILE|-
   npm run --silent cobbet -- lines FILE|- [--measures us|metric|australian|british]
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;

@@ -7,6 +7,7 @@ import { readingRequest } from './readingRequest';
 import { batchRequest } from './batchRequest';
 import { keepRequest } from './keepRequest';
 import { freeRequest } from './freeRequest';
+import { tastePlanRequest, tasteRequest } from './tasteRequest';
 import { swapRequest } from './swapRequest';
 import type { LinearSolver } from '../landing/linearProgram';
 import { type AnswerText, refusedText, type Verb } from './answered';
@@ -59,6 +60,10 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return batchRequest(value);
     case 'keep':
       return keepRequest(value);
+    case 'taste':
+      return tasteRequest(value);
+    case 'taste-plan':
+      return tastePlanRequest(value);
   }
 }
 

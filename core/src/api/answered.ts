@@ -15,6 +15,8 @@ export const verbs = [
   'free',
   'batch',
   'keep',
+  'taste',
+  'taste-plan',
 ] as const;
 export type Verb = (typeof verbs)[number];
 

@@ -1,0 +1,125 @@
+import { tQuantile } from '../statistics/distributions';
+import { holm, pairedP } from './exactPermutation';
+import { friedman, type Friedman } from './friedman';
+import { completeBlocks, type TasteAnswer } from './panel';
+import { penalties, type Penalty } from './penalty';
+
+/** How a sample is liked, with Student's 95 % interval; the ends are null for fewer than two tasters. */
+export interface Liking {
+  mean: number;
+  sd: number | null;
+  n: number;
+  low: number | null;
+  high: number | null;
+}
+
+/** Two samples compared by those who marked both. */
+export interface PairCompared {
+  a: string;
+  b: string;
+  /** Liking of a less that of b, points. */
+  difference: number;
+  n: number;
+  /** Exact permutation, two-sided, this pair by itself. */
+  p: number;
+  /** The same with every pair asked at once (Holm). */
+  adjusted: number;
+}
+
+/** What would be liked more, by the penalties. */
+export interface Shift {
+  sample: string;
+  attribute: string;
+  direction: 'more' | 'less';
+  /** In words for the cook, with the number of tasters. */
+  why: string;
+}
+
+export interface PanelResult {
+  liking: Record<string, Liking>;
+  friedman: Friedman | null;
+  pairs: PairCompared[];
+  penalties: Penalty[];
+  shifts: Shift[];
+}
+
+function likingOf(values: readonly number[]): Liking | null {
+  const n = values.length;
+  if (n === 0) return null;
+  const mean = values.reduce((sum, value) => sum + value, 0) / n;
+  if (n === 1) return { mean, n, sd: null, low: null, high: null };
+  const sd = Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1));
+  const half = (tQuantile(0.975, n - 1) * sd) / Math.sqrt(n);
+  return { mean, sd, n, low: mean - half, high: mean + half };
+}
+
+function pairsOf(samples: readonly string[], answers: readonly TasteAnswer[]): PairCompared[] {
+  const pairs = samples.flatMap((a, i) =>
+    samples.slice(i + 1).flatMap((b) => {
+      const differences = completeBlocks([a, b], answers).map(
+        ([one = 0, other = 0]) => one - other,
+      );
+      const n = differences.length;
+      if (n === 0) return [];
+      const difference = differences.reduce((sum, one) => sum + one, 0) / n;
+      return [{ a, b, difference, n, p: pairedP(differences) }];
+    }),
+  );
+  const adjusted = holm(pairs.map(({ p }) => p));
+  return pairs.map((pair, i) => ({ ...pair, adjusted: adjusted[i] ?? 1 }));
+}
+
+/** Fewer tasters than this are called few. */
+const few = 12;
+
+function shiftsOf(found: readonly Penalty[], tasters: number): Shift[] {
+  return found.flatMap(({ sample, attribute, side, share, n, drop, p }) => {
+    if (drop === null || drop <= 0 || p === null) return [];
+    // where as many stand on the other side, one cook's shift is another's fault
+    const against = found.some(
+      (one) =>
+        one.sample === sample &&
+        one.attribute === attribute &&
+        one.side !== side &&
+        one.share * (one.drop ?? 0) >= share * drop,
+    );
+    if (against) return [];
+    const who = `${Math.round(share * 100)} % find it ${side === 'low' ? 'short' : 'over'}`;
+    const cost = `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less`;
+    const small =
+      tasters < few ? `; ${tasters} ${tasters === 1 ? 'taster is' : 'tasters are'} few` : '';
+    return [
+      {
+        ...{ sample, attribute, direction: side === 'low' ? ('more' as const) : ('less' as const) },
+        why: `${who}, ${cost} (p ${p < 0.001 ? '< 0.001' : p.toFixed(3)})${small}`,
+      },
+    ];
+  });
+}
+
+/**
+ * What a panel says of its samples.
+ *
+ * @param samples as they are called in the answers
+ * @param answers of tasters who may have left out samples or questions
+ */
+export function panelResult(
+  samples: readonly string[],
+  answers: readonly TasteAnswer[],
+): PanelResult {
+  const liking = Object.fromEntries(
+    samples.flatMap((sample) => {
+      const values = answers.flatMap((one) => (one.sample === sample ? (one.liking ?? []) : []));
+      const told = likingOf(values);
+      return told ? [[sample, told]] : [];
+    }),
+  );
+  const found = penalties(answers);
+  return {
+    liking,
+    friedman: samples.length < 2 ? null : friedman(completeBlocks(samples, answers)),
+    pairs: pairsOf(samples, answers),
+    penalties: found,
+    shifts: shiftsOf(found, new Set(answers.map(({ taster }) => taster)).size),
+  };
+}
