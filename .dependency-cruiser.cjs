@@ -5,6 +5,7 @@
 const coreFolders = [
   'statistics',
   'taste',
+  'design',
   'amounts',
   'larder',
   'mix',

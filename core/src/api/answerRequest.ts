@@ -7,6 +7,7 @@ import { readingRequest } from './readingRequest';
 import { batchRequest } from './batchRequest';
 import { keepRequest } from './keepRequest';
 import { freeRequest } from './freeRequest';
+import { designRequest } from './designRequest';
 import { tastePlanRequest, tasteRequest } from './tasteRequest';
 import { swapRequest } from './swapRequest';
 import type { LinearSolver } from '../landing/linearProgram';
@@ -64,6 +65,8 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return tasteRequest(value);
     case 'taste-plan':
       return tastePlanRequest(value);
+    case 'design':
+      return designRequest(value, await solver());
   }
 }
 

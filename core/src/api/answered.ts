@@ -17,6 +17,7 @@ export const verbs = [
   'keep',
   'taste',
   'taste-plan',
+  'design',
 ] as const;
 export type Verb = (typeof verbs)[number];
 

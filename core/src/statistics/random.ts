@@ -23,3 +23,13 @@ export function normals(count: number, seed: number): Float64Array {
   const random = seeded(seed);
   return Float64Array.from({ length: count }, () => normal(random));
 }
+
+/** A list in another order, every order equally likely (Fisher–Yates). */
+export function shuffled<T>(list: readonly T[], random: () => number): T[] {
+  const out = [...list];
+  for (let i = out.length - 1; i > 0; i -= 1) {
+    const j = Math.floor(random() * (i + 1));
+    [out[i], out[j]] = [out[j] as T, out[i] as T];
+  }
+  return out;
+}

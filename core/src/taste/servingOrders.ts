@@ -1,4 +1,4 @@
-import { seeded } from '../statistics/random';
+import { seeded, shuffled } from '../statistics/random';
 
 /**
  * Orders in which each sample stands at each place equally often and follows each other one equally often.
@@ -16,16 +16,6 @@ export function williamsOrders(samples: number): number[][] {
   return samples % 2 === 0 || samples === 1
     ? square
     : [...square, ...square.map((order) => [...order].reverse())];
-}
-
-/** A list in another order, by draws. */
-function shuffled<T>(list: readonly T[], random: () => number): T[] {
-  const out = [...list];
-  for (let i = out.length - 1; i > 0; i -= 1) {
-    const j = Math.floor(random() * (i + 1));
-    [out[i], out[j]] = [out[j] as T, out[i] as T];
-  }
-  return out;
 }
 
 /** Three figures, none of them naught at the head or twice: nothing to prefer in a number. */
