@@ -52,7 +52,7 @@ describe('design', () => {
     expect(answer.cut?.landing).toBeLessThanOrEqual(answer.cut?.of ?? 0);
     expect(answer.trials).toHaveLength(7);
     for (const { shares, parts: amounts } of answer.trials) {
-      const made = amounts as { ingredient: string; massG: number; amount: string }[];
+      const made = amounts ?? [];
       const massOf = (ingredient: string) =>
         made.find((part) => part.ingredient === ingredient)?.massG ?? 0;
       const together = components.reduce((sum, { ingredient }) => sum + massOf(ingredient), 0);

@@ -40,7 +40,7 @@ const designSchema = Joi.object<DesignRequest>({
 
 /** Trials chosen among mixtures, in the order they are made. */
 export interface DesignAnswer {
-  trials: { shares: number[]; parts?: LandAnswer extends { parts: infer P } ? P : unknown }[];
+  trials: { shares: number[]; parts?: Extract<LandAnswer, { feasible: true }>['parts'] }[];
   /** D-efficiency, 0–1. */
   efficiency: number;
   /** What so many trials can tell apart. */
