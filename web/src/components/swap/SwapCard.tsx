@@ -113,14 +113,12 @@ export function SwapCard({
                 component="span"
                 style={{ backgroundColor: one.colour }}
                 sx={{
+                  ...{ width: 14, height: 14, borderRadius: '50%', flexShrink: 0 },
                   ...{
-                    width: 14,
-                    height: 14,
-                    borderRadius: '50%',
-                    flexShrink: 0,
+                    alignSelf: 'center',
+                    border: `1px solid ${colour.line}`,
                     forcedColorAdjust: 'none',
                   },
-                  ...{ alignSelf: 'center', border: `1px solid ${colour.line}` },
                 }}
               />
             )}
