@@ -76,6 +76,9 @@ describe('design', () => {
     const asked = (change: object) =>
       refusal(() => designRequest({ components, n: 7, ...change }, solver)).field;
     expect(asked({ n: 2 })).toBe('n');
+    expect(
+      asked({ components: components.map((one) => ({ ...one, min: 1 / 3, max: 1 / 3 })) }),
+    ).toBe('components');
     expect(asked({ components: components.map((one) => ({ ...one, max: 0.2, min: 0 })) })).toBe(
       'components',
     );

@@ -8,7 +8,7 @@ import type { LinearSolver } from '../landing/linearProgram';
 import { resolveIngredient } from '../larder/find';
 import type { Role } from '../larder/ingredient';
 import { requestLarder, requestParts } from './dipRequest';
-import { landRequest } from './headless';
+import { landChecked } from './headless';
 import { type LandRequest, landRequestSchema } from './landRequest';
 
 interface DesignRequest {
@@ -79,18 +79,13 @@ function landedAt(
       const component = rowOf.indexOf(at);
       if (component >= 0) {
         const massG = (shares[component] ?? 0) * together;
-        return {
-          ...part,
-          amount: `${massG.toFixed(2)} g`,
-          hold: true,
-          min: undefined,
-          max: undefined,
-        };
+        const { min: _min, max: _max, ...rest } = part;
+        return { ...rest, amount: `${Number(massG.toFixed(2))} g`, hold: true };
       }
       const role = parts[at]?.ingredient.role;
       return role && following.has(role) ? part : { ...part, hold: true };
     });
-    const answer = landRequest({ ...dip, parts: asked }, solver);
+    const answer = landChecked({ ...dip, parts: asked }, solver);
     return answer.feasible ? answer.parts : null;
   });
 }
@@ -106,7 +101,13 @@ export function designRequest(value: unknown, solver: LinearSolver): DesignAnswe
   if (!reachableLimits(components)) {
     throw new BadInput('components', 'With these limits the shares can’t add up to one.');
   }
+  if (n < components.length) {
+    throw new BadInput('n', `${components.length} components need as many trials at least.`);
+  }
   const all = candidatePoints(components);
+  if (all.length < components.length) {
+    throw new BadInput('components', 'These limits leave too little to vary.');
+  }
   const landed = dip ? landedAt(all, components, dip, solver) : null;
   const points = landed ? all.filter((_, i) => landed[i] !== null) : all;
   const amounts = landed?.filter((one) => one !== null);
@@ -115,9 +116,6 @@ export function designRequest(value: unknown, solver: LinearSolver): DesignAnswe
     const terms = termCount(one, components.length);
     return n >= terms && points.length >= terms;
   });
-  if (!model && n < components.length) {
-    throw new BadInput('n', `${components.length} components need as many trials at least.`);
-  }
   if (!model) {
     throw new BadInput(
       'dip',

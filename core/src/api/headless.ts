@@ -78,7 +78,18 @@ export function landRequest(
   value: unknown,
   solver: LinearSolver,
 ): ReturnType<typeof landingAnswer> {
-  const request: LandRequest = checked(landRequestSchema, value);
+  return landChecked(checked(landRequestSchema, value), solver);
+}
+
+/**
+ * Lands a dip whose request has been checked.
+ *
+ * @throws BadInput naming the field that can't be read
+ */
+export function landChecked(
+  request: LandRequest,
+  solver: LinearSolver,
+): ReturnType<typeof landingAnswer> {
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder).map((part, index): LandingPart => {
     const asked = request.parts[index];

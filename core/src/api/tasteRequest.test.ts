@@ -76,6 +76,10 @@ describe('taste', () => {
 
   test('what is wrong is named by its field', () => {
     const one = { taster: 'seat 1', sample: 'plain', liking: 5 };
+    const crowd = Array.from({ length: 201 }, (_, i) => ({ taster: `${i}`, sample: 'plain' }));
+    expect(refusal(() => tasteRequest({ samples: ['plain'], answers: crowd })).field).toBe(
+      'answers',
+    );
     expect(refusal(() => tasteRequest({ samples: ['green'], answers: [one] })).field).toBe(
       'answers[0].sample',
     );

@@ -63,6 +63,9 @@ export interface TasteAnswered extends Omit<PanelResult, 'friedman'> {
  */
 export function tasteRequest(value: unknown): TasteAnswered {
   const { samples, answers, tests } = checked(tasteSchema, value);
+  if (new Set(answers.map(({ taster }) => taster)).size > most.tasters) {
+    throw new BadInput('answers', `More than ${most.tasters} tasters are no panel.`);
+  }
   const seen = new Set<string>();
   answers.forEach(({ taster, sample }, i) => {
     if (!samples.includes(sample)) {

@@ -1,4 +1,5 @@
 import { determinant, inverse, Matrix } from 'ml-matrix';
+import { quadraticForm } from '../statistics/matrices';
 import { seeded, shuffled } from '../statistics/random';
 
 /** A choice of points, and how much of what could be learned from so many trials it learns. */
@@ -28,13 +29,8 @@ function information(rows: readonly (readonly number[])[], weights: readonly num
   return sum;
 }
 
-function form(m: Matrix, x: readonly number[], y: readonly number[]): number {
-  let sum = 0;
-  for (let i = 0; i < x.length; i += 1) {
-    for (let j = 0; j < y.length; j += 1) sum += (x[i] ?? 0) * m.get(i, j) * (y[j] ?? 0);
-  }
-  return sum;
-}
+/** By rows, as the sums over it want it. */
+const inverseOf = (m: Matrix): number[] => inverse(m).to1DArray();
 
 const counts = (chosen: readonly number[], of: number): number[] => {
   const found = Array.from({ length: of }, () => 0);
@@ -46,12 +42,12 @@ const counts = (chosen: readonly number[], of: number): number[] => {
 function exchanged(rows: readonly (readonly number[])[], start: readonly number[]): number[] {
   const chosen = [...start];
   for (let pass = 0; pass < 60; pass += 1) {
-    const inverted = inverse(information(rows, counts(chosen, rows.length)));
-    const spread = rows.map((row) => form(inverted, row, row));
+    const inverted = inverseOf(information(rows, counts(chosen, rows.length)));
+    const spread = rows.map((row) => quadraticForm(inverted, row));
     let best = { gain: 1e-9, at: -1, to: -1 };
     chosen.forEach((from, at) => {
       rows.forEach((row, to) => {
-        const cross = form(inverted, rows[from] ?? [], row);
+        const cross = quadraticForm(inverted, row, rows[from] ?? []);
         const [dTo, dFrom] = [spread[to] ?? 0, spread[from] ?? 0];
         const gain = dTo - dFrom - (dTo * dFrom - cross * cross);
         if (gain > best.gain) best = { gain, at, to };
@@ -68,8 +64,8 @@ function bestLogDeterminant(rows: readonly (readonly number[])[]): number {
   const p = rows[0]?.length ?? 1;
   let weights = rows.map(() => 1 / rows.length);
   for (let i = 0; i < 400; i += 1) {
-    const inverted = inverse(information(rows, weights));
-    const next = rows.map((row, at) => ((weights[at] ?? 0) * form(inverted, row, row)) / p);
+    const inverted = inverseOf(information(rows, weights));
+    const next = rows.map((row, at) => ((weights[at] ?? 0) * quadraticForm(inverted, row)) / p);
     const sum = next.reduce((total, w) => total + w, 0);
     weights = next.map((w) => w / sum);
   }
@@ -96,10 +92,9 @@ export function dOptimal(
   const p = rows[0]?.length ?? 0;
   if (n < p || p === 0) throw new RangeError(`${p} terms need as many trials`);
   const random = seeded(seed);
-  const places = rows.map((_, i) => i);
   let best: { chosen: number[]; log: number } | null = null;
   for (let start = 0; start < starts; start += 1) {
-    const some = Array.from({ length: n }, () => places[Math.floor(random() * rows.length)] ?? 0);
+    const some = Array.from({ length: n }, () => Math.floor(random() * rows.length));
     const chosen = exchanged(rows, some);
     const weights = counts(chosen, rows.length).map((count) => count / n);
     const log = Math.log(determinant(information(rows, weights)));

@@ -1,3 +1,5 @@
+import { mean } from '../statistics/mean';
+
 /** The least and the most of a component, as shares of them all together. */
 export interface ShareLimits {
   min: number;
@@ -27,9 +29,7 @@ export function reachableLimits(limits: readonly ShareLimits[]): ShareLimits[] |
 /** The middle of some points. */
 export function centroid(points: readonly (readonly number[])[]): number[] {
   const [first = []] = points;
-  return first.map(
-    (_, i) => points.reduce((sum, point) => sum + (point[i] ?? 0), 0) / points.length,
-  );
+  return first.map((_, i) => mean(points.map((point) => point[i] ?? 0)));
 }
 
 function distinct(points: readonly number[][]): number[][] {

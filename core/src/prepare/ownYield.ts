@@ -1,3 +1,4 @@
+import { mean } from '../statistics/mean';
 import { z90 } from '../statistics/spread';
 import type { Range } from '../statistics/range';
 
@@ -27,15 +28,15 @@ export function learnedYield(table: Range, results: readonly number[]): LearnedY
   const n = results.length;
   if (n === 0) return { ...table, n };
   const logs = results.map(Math.log);
-  const mean = logs.reduce((sum, one) => sum + one, 0) / n;
-  const squares = logs.reduce((sum, one) => sum + (one - mean) ** 2, 0);
+  const seen = mean(logs);
+  const squares = logs.reduce((sum, one) => sum + (one - seen) ** 2, 0);
   const prior = Math.log(table.typical);
   const priorVariance = (Math.log(table.high / table.low) / (2 * z90)) ** 2;
   const weight = tableWeight + n;
-  const middle = (tableWeight * prior + n * mean) / weight;
+  const middle = (tableWeight * prior + n * seen) / weight;
   const freedom = tableFreedom + n;
   const scale =
-    (tableFreedom * priorVariance + squares + ((tableWeight * n) / weight) * (mean - prior) ** 2) /
+    (tableFreedom * priorVariance + squares + ((tableWeight * n) / weight) * (seen - prior) ** 2) /
     freedom;
   const t = t95[Math.min(freedom - tableFreedom, t95.length - 1)] ?? z90;
   const reach = t * Math.sqrt(scale * (1 + 1 / weight));

@@ -32,6 +32,7 @@ export function pairedP(differences: readonly number[]): number {
  * Chance that two groups' means come out as far apart when who is in which is left to chance: the exact two-sided permutation test of two
  * groups.
  *
+ * @param one with the other, 1,000 marks at most: more ways than that to choose are no number any longer
  * @returns 1 where a group is empty
  * @see Pitman (1937), Supplement to the Journal of the Royal Statistical Society 4
  */
@@ -39,7 +40,7 @@ export function groupsP(one: readonly number[], other: readonly number[]): numbe
   const all = [...one, ...other];
   const [size, count] = [one.length, all.length];
   if (size === 0 || other.length === 0) return 1;
-  // ways to choose so many with such a sum, built up mark by mark; divided as it goes so that nothing grows too large
+  // ways to choose so many with such a sum, built up mark by mark
   let ways: Map<number, number>[] = Array.from({ length: size + 1 }, () => new Map());
   ways[0]?.set(0, 1);
   all.forEach((mark, seen) => {

@@ -1,4 +1,5 @@
 import { tQuantile } from '../statistics/distributions';
+import { mean } from '../statistics/mean';
 import { holm, pairedP } from './exactPermutation';
 import { friedman, type Friedman } from './friedman';
 import { completeBlocks, type TasteAnswer } from './panel';
@@ -46,11 +47,11 @@ export interface PanelResult {
 function likingOf(values: readonly number[]): Liking | null {
   const n = values.length;
   if (n === 0) return null;
-  const mean = values.reduce((sum, value) => sum + value, 0) / n;
-  if (n === 1) return { mean, n, sd: null, low: null, high: null };
-  const sd = Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1));
+  const middle = mean(values);
+  if (n === 1) return { mean: middle, n, sd: null, low: null, high: null };
+  const sd = Math.sqrt(values.reduce((sum, value) => sum + (value - middle) ** 2, 0) / (n - 1));
   const half = (tQuantile(0.975, n - 1) * sd) / Math.sqrt(n);
-  return { mean, sd, n, low: mean - half, high: mean + half };
+  return { mean: middle, sd, n, low: middle - half, high: middle + half };
 }
 
 function pairsOf(samples: readonly string[], answers: readonly TasteAnswer[]): PairCompared[] {
@@ -61,8 +62,7 @@ function pairsOf(samples: readonly string[], answers: readonly TasteAnswer[]): P
       );
       const n = differences.length;
       if (n === 0) return [];
-      const difference = differences.reduce((sum, one) => sum + one, 0) / n;
-      return [{ a, b, difference, n, p: pairedP(differences) }];
+      return [{ a, b, difference: mean(differences), n, p: pairedP(differences) }];
     }),
   );
   const adjusted = holm(pairs.map(({ p }) => p));

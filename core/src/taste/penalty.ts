@@ -1,3 +1,4 @@
+import { mean } from '../statistics/mean';
 import { groupsP } from './exactPermutation';
 import { justRight, type TasteAnswer } from './panel';
 
@@ -20,9 +21,6 @@ export interface Penalty {
 
 /** A side counts once a fifth of the tasters stand there. */
 export const leastShare = 0.2;
-
-const mean = (values: readonly number[]) =>
-  values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /**
  * Penalty analysis: how much less a sample is liked by those who find an attribute off than by those to whom it is just right.
