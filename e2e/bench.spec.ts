@@ -242,3 +242,27 @@ test('a twelve-row dip stands whole at 1280 × 800, down to how it is chilled', 
   expect(foot && foot.y + foot.height).toBeLessThan(780);
   expect(await page.evaluate(() => window.scrollY)).toBe(0);
 });
+
+test('what is undone while a row’s details are open stays undone when they are left', async ({
+  page,
+}) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Details of Garlic, raw' }).click();
+  const most = page.getByRole('textbox', { name: 'At most' });
+  const prep = page.getByRole('textbox', { name: 'How it is prepared' });
+  const look = page.getByRole('textbox', { name: 'What to look for' });
+  const before = [await prep.inputValue(), await look.inputValue()] as const;
+  await most.fill('2 cloves');
+  await prep.fill('sliced');
+  await look.fill('no lump');
+  await look.blur();
+  for (const _ of ['look', 'prep', 'most']) await page.keyboard.press('Control+z');
+  await expect(most).toHaveValue('');
+  await expect(prep).toHaveValue(before[0]);
+  await expect(look).toHaveValue(before[1]);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Details of Garlic, raw' }).click();
+  await expect(most).toHaveValue('');
+  await expect(prep).toHaveValue(before[0]);
+  await expect(look).toHaveValue(before[1]);
+});

@@ -119,7 +119,7 @@ export function NudgeTable({
             />
             {chosen === null && byTarget !== null && <span>since that is furthest off</span>}
           </Box>
-          <Button size="small" aria-pressed={asRows} onClick={() => setAsRows(!asRows)}>
+          <Button size="small" onClick={() => setAsRows(!asRows)}>
             {asRows ? 'What does most first' : 'In the dip’s order'}
           </Button>
           <Button size="small" onClick={onClose}>

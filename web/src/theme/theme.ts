@@ -56,7 +56,11 @@ export const theme = createTheme({
     MuiButton: {
       defaultProps: { disableElevation: true },
       styleOverrides: {
-        contained: { '@media (forced-colors: active)': { border: '1px solid ButtonText' } },
+        contained: {
+          // on a fill of the same colour a line inside would not be seen
+          '&.Mui-focusVisible, &:focus-visible': { outlineOffset: 2 },
+          '@media (forced-colors: active)': { border: '1px solid ButtonText' },
+        },
       },
     },
     MuiToggleButton: {

@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import { rowOfPart, withAdditions, withTarget } from '@cobbet/core/book/dipEdits';
 import { emptyBook } from '@cobbet/core/book/book';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
-
 import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { type Dip, emptyDip } from '@cobbet/core/dip/dip';
 import { eatenAt } from '@cobbet/core/dip/eatenAt';

@@ -55,7 +55,9 @@ function LimitField({
   value: string;
   onSave: (text: string) => void;
 }) {
-  const [text, setText] = useState(value);
+  // null while nothing is typed: what the row has is shown, also after an undo
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? value;
   const checked =
     text.trim() === '' || !read.ingredient ? null : readGrams(text, read.ingredient, measures);
   const problem = checked?.ok === false ? checked.error.message : null;
@@ -70,8 +72,11 @@ function LimitField({
       value={text}
       error={problem !== null}
       helperText={problem}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={() => {
+        keep();
+        if (problem === null) setTyped(null);
+      }}
     />
   );
 }
@@ -147,7 +152,6 @@ export function RowDetails({ bench, read, edits, onSwap, onMakeReady, onClose }:
   const { larder, measures } = kitchen;
   const name = ingredient?.name ?? row.ingredientId;
   const cautions = cautionsRaisedBy(bench.analysis.cautions, row.ingredientId);
-  const [prep, setPrep] = useState(row.prep);
   const [anew, setAnew] = useState<string | null>(null);
   const onChange = (label: string, change: (one: Row) => Row, field?: string) =>
     edits.editRow(row.id, label, change, field);
@@ -191,10 +195,9 @@ export function RowDetails({ bench, read, edits, onSwap, onMakeReady, onClose }:
         <LabelledField
           size="small"
           label="How it is prepared"
-          value={prep}
+          value={row.prep}
           onChange={(event) => {
             const next = event.target.value.slice(0, 300);
-            setPrep(next);
             onChange(`How ${name} is prepared`, (one) => ({ ...one, prep: next }), 'prep');
           }}
         />

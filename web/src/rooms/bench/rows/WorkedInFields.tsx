@@ -31,8 +31,9 @@ export function WorkedInFields({
 }) {
   const usual = ingredient && usualWorking(ingredient, row.place, machine, method.grind);
   const now = row.worked ?? usual;
-  const [minutes, setMinutes] = useState(now?.minutes?.toString() ?? '');
-  const [lookFor, setLookFor] = useState(now?.lookFor ?? '');
+  // null while nothing is typed: what the row has is shown, also after an undo
+  const [typedMinutes, setTypedMinutes] = useState<string | null>(null);
+  const minutes = typedMinutes ?? now?.minutes?.toString() ?? '';
   const label = `How ${ingredient?.name ?? row.ingredientId} is worked in`;
   const keep = (change: Partial<WorkedIn>, field?: string) =>
     now &&
@@ -53,13 +54,18 @@ export function WorkedInFields({
           options={workings.map((how) => ({ value: how, name: howWords[how] }))}
           onChange={(how) => keep({ how })}
         />
-        <Box onBlur={keepMinutes}>
+        <Box
+          onBlur={() => {
+            keepMinutes();
+            if (!wrong) setTypedMinutes(null);
+          }}
+        >
           <MeasuredField
             label="For about"
             unit="min"
             value={minutes}
             problem={wrong ? `Up to ${longestMin}.` : null}
-            onChange={setMinutes}
+            onChange={setTypedMinutes}
           />
         </Box>
       </Box>
@@ -67,10 +73,9 @@ export function WorkedInFields({
         size="small"
         label="What to look for"
         multiline
-        value={lookFor}
+        value={now.lookFor}
         onChange={(event) => {
           const next = event.target.value.slice(0, 300);
-          setLookFor(next);
           keep({ lookFor: next }, 'look for');
         }}
       />
@@ -79,8 +84,7 @@ export function WorkedInFields({
           size="small"
           sx={{ justifySelf: 'start' }}
           onClick={() => {
-            setMinutes(usual.minutes?.toString() ?? '');
-            setLookFor(usual.lookFor);
+            setTypedMinutes(null);
             onChange(label, ({ worked: _own, ...one }) => one);
           }}
         >
