@@ -1,20 +1,13 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { amount, beginBlankDip, openBench, openBlankBook, openSampleBook } from './cook';
+import { sidewaysOf } from './sideways';
 
 test.use({ hasTouch: true, isMobile: true, viewport: { width: 390, height: 844 } });
 
 /** Does something, and holds that nothing has to be scrolled sideways for it. */
 async function inHand(page: Page, what: string, act: () => Promise<unknown>) {
   await act();
-  const over = () =>
-    page.evaluate(() =>
-      Math.max(
-        ...[document.documentElement, ...document.querySelectorAll('[role=dialog]')].map(
-          (one) => one.scrollWidth - one.clientWidth,
-        ),
-      ),
-    );
-  await expect.poll(async () => [what, await over()]).toEqual([what, 0]);
+  await expect.poll(async () => [what, await sidewaysOf(page)]).toEqual([what, []]);
 }
 
 const tap = (one: Locator) => one.tap();

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { expectClean } from './clean';
+import { sidewaysOf } from './sideways';
 import { openSampleBook } from './cook';
 
 /** What is opened over a room or beside it: where, by which taps, and by what it is known to be there. */
@@ -84,21 +85,6 @@ const all: readonly Opened[] = [
   },
 ];
 
-/** What is wider than there is room for: the page, or a panel over it, with the px and what sticks out of it. */
-const over = (page: Page) =>
-  page.evaluate(() => {
-    const panels = [...document.querySelectorAll('[role=dialog], .MuiPaper-root')];
-    return [document.documentElement, ...panels].flatMap((panel) => {
-      const by = panel.scrollWidth - panel.clientWidth;
-      if (by <= 0) return [];
-      const edge = panel.getBoundingClientRect().left + panel.clientWidth;
-      const out = [...panel.querySelectorAll('*')].findLast(
-        (one) => one.getBoundingClientRect().right > edge + 1,
-      );
-      return [`${by} px: ${panel.className.slice(0, 60)} > ${out?.outerHTML.slice(0, 160)}`];
-    });
-  });
-
 // 640 × 400 is a window of 1280 × 800 at twice the size
 for (const [width, height, colorScheme] of [
   [390, 844, 'light'],
@@ -120,7 +106,7 @@ for (const [width, height, colorScheme] of [
       await expect(there(page)).toBeVisible();
       await page.waitForLoadState('networkidle');
       // what it was opened from may still be closing
-      await expect.poll(async () => [what, await over(page)]).toEqual([what, []]);
+      await expect.poll(async () => [what, await sidewaysOf(page)]).toEqual([what, []]);
       await expectClean(page, `${what} at ${width}`);
     }
   });

@@ -1,5 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { amount, openBench, openSampleBook } from './cook';
+import { sidewaysOf } from './sideways';
 
 const rooms = [
   '/',
@@ -20,10 +21,6 @@ const rooms = [
   '/new',
 ];
 
-/** px the page is wider than its window. */
-const over = (page: Page) =>
-  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-
 // the second is a window of 1280 × 800 at twice the size
 for (const [width, height] of [
   [390, 844],
@@ -38,7 +35,7 @@ for (const [width, height] of [
       await expect(page.locator('main :is(h1, h2):visible').first()).toBeVisible();
       // what a room fetches late is there when nothing more is on its way
       await page.waitForLoadState('networkidle');
-      expect([room, await over(page)]).toEqual([room, 0]);
+      expect([room, await sidewaysOf(page)]).toEqual([room, []]);
     }
   });
 }
@@ -61,7 +58,7 @@ test.describe('the Bench on a phone', () => {
     await page.getByRole('listbox').getByRole('option').first().tap();
     await expect(amount(page, 'Lime juice')).toHaveValue('1 tbsp');
     await expect(page.locator('[data-bead="10"]')).toHaveCount(1);
-    expect(await over(page)).toBe(0);
+    expect(await sidewaysOf(page)).toEqual([]);
   });
 
   test('an amount is typed, a row held, moved, taken out and swapped by touch alone', async ({
@@ -86,12 +83,12 @@ test.describe('the Bench on a phone', () => {
     await page.getByRole('dialog').getByRole('button', { name: 'Swap it…' }).tap();
     const sheet = page.getByRole('presentation').filter({ hasText: 'Instead of' });
     await expect(sheet.getByRole('listitem').first()).toBeVisible();
-    expect(await over(page)).toBe(0);
+    expect(await sidewaysOf(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await expect(sheet).toHaveCount(0);
     await page.getByRole('button', { name: 'Set up', exact: true }).tap();
     await expect(page.getByRole('button', { name: 'Size' })).toBeVisible();
-    expect(await over(page)).toBe(0);
+    expect(await sidewaysOf(page)).toEqual([]);
     await page.reload();
     await expect(amount(page, 'Water')).toHaveValue('3 tbsp');
   });
