@@ -23,7 +23,7 @@ const FamilyOffer = later(() =>
   import('./targets/FamilyOffer').then(({ FamilyOffer }) => FamilyOffer),
 );
 
-const small = { py: 0, minHeight: 28 };
+const small = { py: 0, minHeight: 28, minWidth: 0 };
 const quiet = { fontSize: typeScale.note, color: colour.muted };
 
 interface Props {

@@ -62,6 +62,7 @@ export function OtherBeginnings({ name }: { name: string }) {
           Blank, to add to one by one
         </Button>
         <Button
+          variant="outlined"
           disabled={busy}
           onClick={() => void begin(() => addDip(name === '' ? 'My first dip' : name), '&guide')}
         >
