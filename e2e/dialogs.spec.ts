@@ -83,6 +83,17 @@ const all: readonly Opened[] = [
     open: (page) => page.getByRole('button', { name: 'Something new' }).click(),
     there: (page) => page.getByRole('button', { name: 'Put it on the shelf' }),
   },
+  {
+    ...{ what: 'a figure of a trial', room: '/trials?dip=weir-house-hummus' },
+    open: (page) =>
+      page.getByRole('button', { name: 'What is any figure of trial 1, and why?' }).click(),
+    there: (page) => page.getByRole('dialog', { name: /what it is, and why$/ }),
+  },
+  {
+    ...{ what: 'what a heading is', room: '/kit' },
+    open: (page) => page.getByRole('button', { name: /^What is looser or stiffer here/ }).click(),
+    there: (page) => page.getByRole('dialog', { name: /what it is$/ }),
+  },
 ];
 
 // 640 × 400 is a window of 1280 × 800 at twice the size

@@ -155,6 +155,29 @@ test('what is written is there after a reload, and a line left unanswered is kep
   );
 });
 
+test('half a line is there after its tab was closed, and is gone once it is taken', async ({
+  page,
+  context,
+}) => {
+  await openBench(page);
+  await adding(page).fill('2 tbsp capers');
+  await page.close();
+  const again = await context.newPage();
+  await again.goto('/bench?dip=weir-house-hummus');
+  await expect(adding(again)).toHaveValue('2 tbsp capers');
+  await adding(again).focus();
+  await expect(offered(again).first()).toContainText('Capers');
+  await again.keyboard.press('Enter');
+  await expect(again.getByRole('listitem')).toHaveCount(11);
+  await again.reload();
+  await expect(again.getByRole('listitem')).toHaveCount(11);
+  await expect(adding(again)).toHaveValue('');
+  // another dip's line is another
+  await adding(again).fill('half a word');
+  await again.goto('/bench?dip=butter-bean-sage');
+  await expect(adding(again)).toHaveValue('');
+});
+
 test('the page of a new dip is clean for those who can’t see it, and fits a phone', async ({
   page,
 }) => {

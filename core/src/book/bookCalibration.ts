@@ -1,5 +1,5 @@
 import { type ServedAs, servedMoment } from '../mix/bodyMoments';
-import { workedIn } from '../mix/conditions';
+import { type Conditions, workedIn } from '../mix/conditions';
 import type { Analysis } from '../dip/analyse';
 import type { Kitchen } from '../kitchen/kitchen';
 import type { Book } from './book';
@@ -66,15 +66,20 @@ export function correctionWithout(
   return correctionOf(others, trial.dipId);
 }
 
-/** What the model says of a trial as it was made, by what every other reading has taught. */
-export function analyseTrialAlone(trial: Trial, dip: ServedAs, kitchen: Kitchen): Analysis {
+/** What a trial was made under, with what every reading but its own has taught. */
+export function conditionsAlone(trial: Trial, dip: ServedAs, kitchen: Kitchen): Conditions {
   const { larder, measures, calibrationOf } = kitchen;
-  return analyseTrialRows(trial.rows, larder, {
+  return {
     ...workedIn(trial),
     served: servedMoment(dip),
     measures,
     correction: correctionWithout(calibrationOf(trial.machineId), trial, larder),
-  });
+  };
+}
+
+/** What the model says of a trial as it was made, by what every other reading has taught. */
+export function analyseTrialAlone(trial: Trial, dip: ServedAs, kitchen: Kitchen): Analysis {
+  return analyseTrialRows(trial.rows, kitchen.larder, conditionsAlone(trial, dip, kitchen));
 }
 
 /** Every reading of the book's trials with the trial it belongs to, the latest first. */

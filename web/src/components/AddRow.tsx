@@ -8,6 +8,7 @@ import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { MeasureSystem } from '@cobbet/core/amounts/measureSystem';
 import { useState } from 'react';
 import { colour } from '@/theme/colour';
+import { useDraft } from './useDraft';
 import type { LarderField as LarderFieldType, RulesHere } from './LarderField';
 
 type Field = typeof LarderFieldType;
@@ -20,6 +21,7 @@ export function AddRow({
   onAdd,
   rules,
   effectOf,
+  draft = null,
 }: {
   larder: Larder;
   measures: MeasureSystem;
@@ -29,8 +31,10 @@ export function AddRow({
   rules?: RulesHere;
   /** What so much of it would do to the dip, in a few words. */
   effectOf?: (parts: readonly ReadPart[]) => string;
+  /** What half a line is kept by when it is left; kept nowhere when left out. */
+  draft?: string | null;
 }) {
-  const [text, setText] = useState('');
+  const { text, setText } = useDraft(draft);
   const [Field, setField] = useState<Field | null>(null);
   // the plain field stays until the search is there, so that no letter is lost on the way
   const want = async () => {

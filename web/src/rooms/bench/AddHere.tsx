@@ -25,6 +25,8 @@ export function AddHere({ bench, edits }: { bench: Bench; edits: BenchEdits }) {
     <Box sx={{ mt: 1 }}>
       {rows.length < mostRows ? (
         <AddRow
+          key={dip.id}
+          draft={`add ${dip.id}`}
           larder={larder}
           measures={kitchen.measures}
           onAdd={edits.add}

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Calibration } from '@cobbet/core/readings/calibrate';
+import { AskMeaning } from '@/components/why/AskMeaning';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -43,7 +44,8 @@ export function KitchenWords({
           (slope > 0
             ? 'What is stiff comes out stiffer still here, what is loose looser. '
             : 'Stiff and loose lie closer together here than the model says. ')}
-        Each dip has an offset of its own besides. Every body you see is corrected so.
+        Each dip has an offset of its own besides. Every body you see is corrected so.{' '}
+        <AskMeaning about="kitchen" of="looser or stiffer here" />
       </Box>
     </Box>
   );

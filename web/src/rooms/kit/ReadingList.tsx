@@ -9,11 +9,15 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { bodyFigure } from '@/components/bodyText';
 import { shortDay } from '@/components/day';
 import { readingText } from '@/components/reading/readingText';
+import { later } from '@/components/later';
+import { WhyMark } from '@/components/why/WhyMark';
 import { useBook } from '@/store/bookStore';
 import { leaveReadingOut } from '@/store/commands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { KitResidual } from './useResiduals';
+
+const WhyTrial = later(() => import('@/components/why/WhyTrial').then(({ WhyTrial }) => WhyTrial));
 
 const firstShown = 8;
 
@@ -33,7 +37,9 @@ function Row({
   }, [chosen]);
   const { evidence, trial, expected, off, unlikely, key } = residual;
   const { reading, index } = evidence;
-  const name = dips.get(trial.dipId)?.name ?? 'a dip no longer here';
+  const dip = dips.get(trial.dipId);
+  const name = dip?.name ?? 'a dip no longer here';
+  const [asked, setAsked] = useState(false);
   return (
     <Box
       component="li"
@@ -67,6 +73,20 @@ function Row({
         {readingText(reading)}
         <Box sx={{ fontSize: typeScale.small, color: colour.muted }}>
           expected {bodyFigure(expected)}
+          {dip && (
+            <WhyMark
+              of={`what was expected of ${name}, trial ${trial.number}`}
+              onAsk={() => setAsked(true)}
+            />
+          )}
+          {asked && dip && (
+            <WhyTrial
+              trial={trial}
+              dip={dip}
+              first={reading.when === 'machine' ? 'warmBody' : 'chilledBody'}
+              onClose={() => setAsked(false)}
+            />
+          )}
         </Box>
       </Box>
       <Box sx={{ color: unlikely ? colour.caution : undefined, fontWeight: unlikely ? 700 : 400 }}>

@@ -8,6 +8,7 @@ import { toBeRead } from '@cobbet/core/dip/toBeRead';
 import { useMemo, useState } from 'react';
 import { readingWays, readingWhen } from '@/components/reading/readingWords';
 import { InlineSelect } from '@/components/InlineSelect';
+import { AskMeaning } from '@/components/why/AskMeaning';
 import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
@@ -68,7 +69,7 @@ export function TellsMost({
       </Box>
       <Box sx={{ fontSize: typeScale.note }}>
         The model’s doubt goes from ± {best.sdNow.toFixed(2)} to ± {best.sdThen.toFixed(2)} body,
-        whatever it shows.
+        whatever it shows. <AskMeaning about="telling" of="the reading that tells most" />
       </Box>
     </Box>
   );

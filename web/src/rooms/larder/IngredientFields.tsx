@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField';
 import { later } from '@/components/later';
 import { roles, structures } from '@cobbet/core/larder/ingredient';
 import { capital } from '@/components/bodyText';
+import { AskMeaning } from '@/components/why/AskMeaning';
 import { colour } from '@/theme/colour';
 import { components } from './composition';
 import { type FormFaults, type IngredientTexts } from './ingredientForm';
@@ -74,7 +75,9 @@ export function IngredientFields(props: Props) {
         <Field {...props} name="keepsDays" label="Limits a dip to" unit="days" />
         <Field {...props} full name="season" label="In season here, such as May to September" />
       </Box>
-      <Box sx={heading}>In 100 g</Box>
+      <Box sx={heading}>
+        In 100 g <AskMeaning about="composition" of="what is in 100 g" />
+      </Box>
       <Box sx={{ ...two, gridTemplateColumns: 'repeat(4, 1fr)' }}>
         {components.map(({ key, name }) => (
           <Field
@@ -85,7 +88,9 @@ export function IngredientFields(props: Props) {
           />
         ))}
       </Box>
-      <Box sx={heading}>How it acts in a dip</Box>
+      <Box sx={heading}>
+        How it acts in a dip <AskMeaning about="acting" of="how it acts in a dip" />
+      </Box>
       <Box sx={two}>
         <PickField
           id="ingredient-role"
@@ -104,7 +109,9 @@ export function IngredientFields(props: Props) {
         <Field {...props} name="garlicUnits" label="As raw garlic, g per g" />
         <Field {...props} name="heatUnits" label="Heat, against cayenne" />
       </Box>
-      <Box sx={heading}>What to watch for</Box>
+      <Box sx={heading}>
+        What to watch for <AskMeaning about="watching" of="what to watch for" />
+      </Box>
       <TraitFields texts={texts} typical={props.typical} onChange={onChange} />
     </Box>
   );

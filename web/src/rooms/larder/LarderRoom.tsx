@@ -11,7 +11,6 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { isMade } from '@cobbet/core/larder/madeId';
-import { searchLarder } from '@cobbet/core/larder/find';
 import { type Role, roles } from '@cobbet/core/larder/ingredient';
 import { useMemo, useState } from 'react';
 import { useBook } from '@/store/bookStore';
@@ -19,6 +18,7 @@ import { useLarder } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { CompositionKey } from './CompositionBar';
 import { LarderRow } from './LarderRow';
+import { useFound } from './useFound';
 import { roleNames } from '@/components/roleNames';
 import { later } from '@/components/later';
 
@@ -85,18 +85,20 @@ export function LarderRoom() {
   const [shelf, setShelf] = useState<Shelf>(asked === null ? 'all' : 'made');
   const [chosen, setChosen] = useState<string | null>(asked);
   const [adding, setAdding] = useState(false);
-  const shown = useMemo(() => {
-    const found = text.trim() === '' ? [...larder.values()] : searchLarder(larder, text, 60);
-    return found.filter(({ id, role }) =>
-      shelf === 'all'
-        ? true
-        : shelf === 'mine'
-          ? own.has(id)
-          : shelf === 'house'
-            ? stock.has(id)
-            : role === shelf,
-    );
-  }, [larder, own, stock, text, shelf]);
+  const found = useFound(larder, text);
+  const shown = useMemo(
+    () =>
+      found.filter(({ id, role }) =>
+        shelf === 'all'
+          ? true
+          : shelf === 'mine'
+            ? own.has(id)
+            : shelf === 'house'
+              ? stock.has(id)
+              : role === shelf,
+      ),
+    [found, own, stock, shelf],
+  );
   const ingredient = chosen === null ? undefined : larder.get(chosen);
   const made = !adding && chosen !== null && isMade(chosen);
   const open = adding || made || ingredient !== undefined;

@@ -2,10 +2,15 @@ import Close from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
+import { useState } from 'react';
 import { shortDay } from '@/components/day';
+import { later } from '@/components/later';
+import { WhyMark } from '@/components/why/WhyMark';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import type { ComparedTrial } from './useCompared';
+import { columnName, type ComparedTrial } from './useCompared';
+
+const WhyTrial = later(() => import('@/components/why/WhyTrial').then(({ WhyTrial }) => WhyTrial));
 
 /** The head of a column: which dip, which trial or as it is written, and the way to take it away. */
 export function ComparedHead({
@@ -17,6 +22,7 @@ export function ComparedHead({
   onTakeAway: (() => void) | null;
 }) {
   const { trial, dip, written } = column;
+  const [asked, setAsked] = useState(false);
   return (
     <Box role="columnheader" sx={{ pr: 2, lineHeight: 1.25 }}>
       <Box
@@ -35,6 +41,10 @@ export function ComparedHead({
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', color: colour.muted }}>
         {written ? 'as written' : `trial ${trial.number}, ${shortDay(trial.madeAt)}`}
+        <WhyMark of={`any figure of ${columnName(column)}`} onAsk={() => setAsked(true)} />
+        {asked && (
+          <WhyTrial trial={trial} dip={dip} first="chilledBody" onClose={() => setAsked(false)} />
+        )}
         {onTakeAway && (
           <IconButton
             size="small"

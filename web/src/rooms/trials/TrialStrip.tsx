@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react';
 import { readTrial, tasteTrial } from '@/store/commands';
 import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
+import { WhyMark } from '@/components/why/WhyMark';
 import { tasteName, verdictWord } from '@/components/tasteWords';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -20,6 +21,7 @@ import { TrialActions, type TrialPart } from './TrialActions';
 import { TrialHead } from './TrialHead';
 import { verdictMarks } from './verdictMarks';
 
+const WhyTrial = later(() => import('@/components/why/WhyTrial').then(({ WhyTrial }) => WhyTrial));
 const TrialSwaps = later(() => import('./TrialSwaps').then(({ TrialSwaps }) => TrialSwaps));
 const TrialAmounts = later(() => import('./TrialAmounts').then(({ TrialAmounts }) => TrialAmounts));
 const GateForm = later(() => import('@/components/GateForm').then(({ GateForm }) => GateForm));
@@ -68,6 +70,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
     return swapsToJudge(swaps.values(), { ...trial, ingredients });
   }, [swaps, trial]);
   const { larder } = kitchen;
+  const [asked, setAsked] = useState(false);
   const [shown, setShown] = useState<TrialPart | null>(null);
   const analysis = useMemo(() => analyseTrialAlone(trial, dip, kitchen), [trial, dip, kitchen]);
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
@@ -102,6 +105,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           <Box sx={{ color: colour.muted, mt: 0.5, lineHeight: 1.4 }}>
             salt {per100g.saltG.toFixed(2)} · sour {per100g.acidG.toFixed(2)} · garlic{' '}
             {per100g.garlicG.toFixed(2)} g per 100 g
+            <WhyMark of={`any figure of trial ${trial.number}`} onAsk={() => setAsked(true)} />
           </Box>
         </Box>
         <Box sx={{ fontSize: typeScale.note, lineHeight: 1.4 }}>
@@ -112,6 +116,9 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           <TrialActions trial={trial} shown={shown} onShow={setShown} />
         </Box>
       </Box>
+      {asked && (
+        <WhyTrial trial={trial} dip={dip} first="chilledBody" onClose={() => setAsked(false)} />
+      )}
       {shown === 'reading' && (
         <Box sx={{ maxWidth: 760, mt: 1.5 }}>
           <Box sx={{ mb: 1 }}>From the fridge, before it is stirred. What does the spoon show?</Box>
