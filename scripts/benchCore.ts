@@ -18,6 +18,7 @@ import { swaps } from '@cobbet/core/swap/swaps';
 import { simulatedTongue } from '../core/test/simulatedTongue';
 import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landInGrams } from '@cobbet/core/landing/land';
+import { landSteadily } from '@cobbet/core/landing/landSteadily';
 import { nudges } from '@cobbet/core/dip/nudges';
 import { drawnPath } from '@cobbet/core/dip/drawnPath';
 import { lowerBoundSpan } from '@cobbet/core/day/lowerBound';
@@ -120,6 +121,27 @@ for (let i = 0; i < 60; i += 1) {
   // the first few warm the solver up
   if (i >= 10) landings.push(performance.now() - start);
   if (miss < 1e-4) landed += 1;
+}
+
+/** The same in spoons, cups and pieces, as Land it does on the Bench: steadier amounts looked for, and the odds. */
+const inMeasures: number[] = [];
+let landedInMeasures = 0;
+for (let i = 0; i < 30; i += 1) {
+  const parts = twenty.slice(0, 12).map((one, index) => ({
+    ...one,
+    massG: one.massG * (0.7 + 0.6 * random()),
+    amountText: '',
+    hold: index === 0 || index === 5,
+  }));
+  const targets = {
+    chilledBody: { low: 6.6, high: 7.6 },
+    saltG: { low: 0.85, high: 1.15 },
+    acidG: { low: 0.28, high: 0.5 },
+  };
+  const start = performance.now();
+  const answer = landSteadily({ parts, targets, kitchenMeasures: true, conditions }, solver);
+  if (i >= 5) inMeasures.push(performance.now() - start);
+  if (answer.feasible) landedInMeasures += 1;
 }
 
 /** Bowls on their way with nine things within reach: short of all, of seasoning, too salty, and met. */
@@ -241,5 +263,5 @@ const swapped = Array.from({ length: 12 }, (_, index) => {
 });
 
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, advice: percentiles(advised), reading, plan, cook, tongue, swapped: percentiles(swapped), sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, inMeasures: percentiles(inMeasures), landedInMeasures, advice: percentiles(advised), reading, plan, cook, tongue, swapped: percentiles(swapped), sink: Number.isFinite(sink) })}\n`,
 );

@@ -104,8 +104,11 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           <Marks trial={trial} />
           <Box sx={{ color: colour.muted, mt: 0.5, lineHeight: 1.4 }}>
             salt {per100g.saltG.toFixed(2)} · sour {per100g.acidG.toFixed(2)} · garlic{' '}
-            {per100g.garlicG.toFixed(2)} g per 100 g
-            <WhyMark of={`any figure of trial ${trial.number}`} onAsk={() => setAsked(true)} />
+            {per100g.garlicG.toFixed(2)} g per{' '}
+            <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+              100 g
+              <WhyMark of={`any figure of trial ${trial.number}`} onAsk={() => setAsked(true)} />
+            </Box>
           </Box>
         </Box>
         <Box sx={{ fontSize: typeScale.note, lineHeight: 1.4 }}>
