@@ -29,6 +29,7 @@ export function SidePanel({
     <Box
       component="section"
       ref={panel}
+      data-side-panel
       tabIndex={-1}
       aria-label={label}
       onKeyDown={(event) => event.key === 'Escape' && onClose()}

@@ -42,8 +42,8 @@ function useSortableRows(list: { current: HTMLElement | null }): { Rows: Sortabl
       void import('./SortableRows').then(({ SortableRows }) => {
         const take = () => {
           if (gone) return;
-          // what a dialog hangs on must not be put anew under it
-          if (document.querySelector('[role="dialog"]')) {
+          // what a dialog or a panel was opened from must not be put anew under it: the hand comes back there
+          if (document.querySelector('[role="dialog"], [data-side-panel]')) {
             setTimeout(take, dragAfterMs / 3);
             return;
           }
