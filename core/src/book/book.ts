@@ -12,6 +12,7 @@ import type { KeptSwap } from './keptSwap';
 import type { Plan } from '../day/plan';
 import type { Run } from './run';
 import type { StockItem } from './stock';
+import type { Tasting } from '../taste/tasting';
 import type { Thing } from './thing';
 import type { Timer } from './timer';
 import type { Trial } from './trial';
@@ -64,6 +65,7 @@ export interface BookTables {
   containers: KeptContainer;
   prices: KeptPrice;
   things: Thing;
+  tastings: Tasting;
 }
 export type TableName = keyof BookTables;
 
@@ -84,6 +86,7 @@ export const tableNames = [
   'containers',
   'prices',
   'things',
+  'tastings',
 ] as const satisfies readonly TableName[];
 
 /** Tables that a file holds as lists of records; there is one record of settings. */

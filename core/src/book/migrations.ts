@@ -351,6 +351,12 @@ export const migrations: readonly Migration[] = [
       trials: oneByOne,
     },
   },
+  {
+    name: 'tastings by several people',
+    from: 16,
+    up: {},
+    down: {},
+  },
 ];
 
 /** Until version 15 everything went in one after another. */

@@ -11,6 +11,7 @@ const words: Record<string, string> = {
   yields: 'a yield',
   trials: 'trial',
   runs: 'what is being made of',
+  tastings: 'the tasting',
 };
 
 const textOf = (value: unknown): string =>

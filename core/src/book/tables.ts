@@ -13,6 +13,7 @@ import {
   trialSchema,
   yieldSchema,
 } from './recordSchemas';
+import { tastingSchema } from './tastingSchema';
 import { thingSchema } from './thingSchema';
 import { batchSchema, containerSchema, priceSchema } from './batchSchemas';
 import { moment } from './realTimes';
@@ -43,6 +44,7 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
   containers: { schema: containerSchema, most: 500, since: 14 },
   prices: { schema: priceSchema, most: 20_000, since: 14 },
   things: { schema: thingSchema, most: 500, since: 15 },
+  tastings: { schema: tastingSchema, most: 2000, since: 17 },
 };
 
 /** A book file as docs/format.md describes it, at the present version. */

@@ -19,9 +19,9 @@ export function williamsOrders(samples: number): number[][] {
 }
 
 /** Three figures, none of them naught at the head or twice: nothing to prefer in a number. */
-const blindCodes = Array.from({ length: 900 }, (_, i) => String(i + 100)).filter(
-  (code) => new Set(code).size === 3,
-);
+export const blindCodes: readonly string[] = Array.from({ length: 900 }, (_, i) =>
+  String(i + 100),
+).filter((code) => new Set(code).size === 3);
 
 /** Who is served what, in which order, under which code. */
 export interface ServingPlan {

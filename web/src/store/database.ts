@@ -59,6 +59,7 @@ interface CobbetSchema extends DBSchema {
   containers: { key: string; value: BookTables['containers'] };
   prices: { key: string; value: BookTables['prices'] };
   things: { key: string; value: BookTables['things'] };
+  tastings: { key: string; value: BookTables['tastings'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };
