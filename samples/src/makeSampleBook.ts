@@ -20,6 +20,7 @@ import { usualSeasoning } from '@cobbet/core/mix/families';
 import { normal, seeded } from '@cobbet/core/statistics/random';
 import { type Formula, type FormulaTrial, formulas } from './formulas';
 import { containers, prices, sampleBatches, sampleThingBatches, things } from './sampleBatches';
+import { sampleTastings } from './sampleTastings';
 import { hiddenFormulaSd, hiddenOffset, simulatedReadings } from './simulatedReadings';
 
 /** A kitchen that has read nothing yet. */
@@ -299,5 +300,6 @@ export function makeSampleBook(): BookFile {
   };
   const made = [...sampleBatches(book), ...sampleThingBatches(book)];
   const batches = new Map(made.map((one) => [one.id, one]));
-  return toBookFile({ ...book, batches }, at(41));
+  const tastings = new Map(sampleTastings(book).map((one) => [one.id, one]));
+  return toBookFile({ ...book, batches, tastings }, at(41));
 }

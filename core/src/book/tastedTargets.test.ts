@@ -18,11 +18,7 @@ const row = (ingredientId: string, massG: number): TrialRow => ({
 /** 500 g of rinsed chickpeas and water with so much salt added. */
 const salted = (id: string, saltG: number) =>
   trial(id, 'd1', {
-    rows: [
-      row('chickpeas-cooked', 400),
-      row('water', 100 - saltG),
-      row('sea-salt-fine', saltG),
-    ],
+    rows: [row('chickpeas-cooked', 400), row('water', 100 - saltG), row('sea-salt-fine', saltG)],
   });
 
 const book = bookOf([dip('d1')], [salted('thin', 2), salted('full', 6)]);
@@ -70,26 +66,33 @@ describe('a tasting becomes targets', () => {
       tasted({ thin: [...Array(6).fill([5, 2]), [7, 3], [7, 3]] as [number, number][] }),
     );
     expect(others).toEqual([]);
-    expect(target).toMatchObject({ attribute: 'salt', direction: 'more', dipId: 'd1' });
+    expect(target).toMatchObject({ attribute: 'salt', dipId: 'd1' });
+    const [pot] = target?.pots ?? [];
+    expect(pot?.direction).toBe('more');
     // 2 g in 500; chickpeas bring a trace of their own
-    expect(target?.aim?.from).toBeGreaterThan(0.39);
-    expect(target?.aim?.from).toBeLessThan(0.45);
+    expect(pot?.from).toBeGreaterThan(0.39);
+    expect(pot?.from).toBeLessThan(0.45);
     // three quarters of a mark, a mark twice the 0.08 that is noticed
-    expect((target?.aim?.to ?? 0) - (target?.aim?.from ?? 0)).toBeCloseTo(0.75 * 0.16, 9);
+    expect((target?.aim?.to ?? 0) - (pot?.from ?? 0)).toBeCloseTo(0.75 * 0.16, 9);
     expect(target?.aim?.band.high).toBeCloseTo((target?.aim?.to ?? 0) + 0.08, 9);
   });
 
-  test('two bowls of one dip speak together of how much a mark is', () => {
+  test('two bowls of one dip ask for one thing, between the two', () => {
     const short: [number, number][] = Array.from({ length: 6 }, () => [4, 2]);
     const over: [number, number][] = Array.from({ length: 6 }, () => [5, 4]);
     const right: [number, number][] = Array.from({ length: 2 }, () => [8, 3]);
     const targets = targetsOf(tasted({ thin: [...short, ...right], full: [...over, ...right] }));
-    expect(targets.map(({ direction }) => direction).sort()).toEqual(['less', 'more']);
-    const [one, other] = targets;
-    // both come to the same place between the two
-    expect(one?.aim?.to).toBeCloseTo(other?.aim?.to ?? 0, 9);
-    expect(one?.aim?.to).toBeGreaterThan(0.5);
-    expect(one?.aim?.to).toBeLessThan(1.1);
+    expect(targets).toHaveLength(1);
+    expect(targets[0]?.pots.map(({ direction }) => direction).sort()).toEqual(['less', 'more']);
+    expect(targets[0]?.aim?.to).toBeGreaterThan(0.5);
+    expect(targets[0]?.aim?.to).toBeLessThan(1.1);
+  });
+
+  test('what everybody finds short asks for more though nobody finds it right', () => {
+    const all: [number, number][] = Array.from({ length: 5 }, () => [5, 2]);
+    const [target] = targetsOf(tasted({ thin: all }));
+    expect(target?.pots[0]?.why).toContain('100 % find it short, nobody finds it right');
+    expect((target?.aim?.to ?? 0) - (target?.pots[0]?.from ?? 0)).toBeCloseTo(0.16, 9);
   });
 
   test('what nobody likes less for it asks for nothing, nor what is no longer in the book', () => {
@@ -135,7 +138,7 @@ describe('a tasting becomes targets', () => {
       tasting = withMark(tasting, seat, code, { jar: { smoke } });
     }
     expect(targetsOf(tasting)).toMatchObject([
-      { attribute: 'smoke', direction: 'more', aim: null },
+      { attribute: 'smoke', pots: [{ direction: 'more', from: null }], aim: null },
     ]);
   });
 });

@@ -1,5 +1,6 @@
 import { type HeldName, noticed } from '../advise/justNoticeable';
 import { mixOf } from '../mix/mix';
+import { mean } from '../statistics/mean';
 import { type Band, isBody, type TargetName, targetValue } from '../mix/targets';
 import { idealLevel, type LevelMark } from '../taste/idealLevel';
 import type { PanelResult } from '../taste/panelResult';
@@ -29,18 +30,21 @@ const figureOf = (name: JarName): TargetName | null =>
 /** One mark of five is taken to be so many times what is just noticed, before anybody tasted (J). */
 const noticedPerMark = 2;
 
-/** What the panel would like another way, with how far, where the model has a figure for it. */
+/** What a dip should have more or less of, for these people, and how far that is, where the model has a figure for it. */
 export interface TastedTarget {
-  code: string;
   dipId: string;
   attribute: JarName;
-  direction: 'more' | 'less';
-  why: string;
+  /** The pots that say so, what costs most liking first. */
+  pots: readonly {
+    code: string;
+    direction: 'more' | 'less';
+    why: string;
+    /** Where that bowl stands; null where no figure says it. */
+    from: number | null;
+  }[];
   /** Null where no figure says it: smoke, herb, nut, colour, grain. */
   aim: {
     name: TargetName;
-    /** Where the tasted bowl stands. */
-    from: number;
     /** Where these people would have it. */
     to: number;
     sd: number;
@@ -57,6 +61,28 @@ function levelOf(name: TargetName, { parts, conditions }: TastedBowl): number | 
   return Number.isFinite(value) ? value : null;
 }
 
+/** Where these people would have a figure of a dip, by their marks of every bowl of it. */
+function aimOf(
+  tasting: Tasting,
+  attribute: JarName,
+  name: TargetName,
+  dipId: string,
+  bowls: ReadonlyMap<string, TastedBowl | null>,
+): TastedTarget['aim'] {
+  const marks = tasting.marks.flatMap(({ code, jar }): LevelMark[] => {
+    const bowl = bowls.get(sampleOf(tasting, code)?.id ?? '');
+    const level = bowl?.dip.id === dipId ? levelOf(name, bowl) : null;
+    const mark = jar?.[attribute];
+    return level === null || mark === undefined ? [] : [{ level, mark }];
+  });
+  if (marks.length === 0) return null;
+  const step = noticedOf(name, mean(marks.map(({ level }) => level)));
+  const { ideal, sd } = idealLevel(marks, noticedPerMark * step);
+  const to = isBody(name) ? ideal : Math.max(0, ideal);
+  const low = isBody(name) ? to - step : Math.max(0, to - step);
+  return { name, to, sd, band: { low, high: to + step } };
+}
+
 /**
  * What a tasting asks of its dips, in the order of what it costs in liking: each penalty that has a direction, and how far it is to
  * where these people would have it. Marks of every bowl of the same dip count together.
@@ -69,24 +95,20 @@ export function tastedTargets(
   bowlOf: (sample: TastingSample) => TastedBowl | null,
 ): TastedTarget[] {
   const bowls = new Map(tasting.samples.map((sample) => [sample.id, bowlOf(sample)]));
-  return shifts.flatMap(({ sample: code, attribute, direction, why }): TastedTarget[] => {
-    const name = jarNames.find((one) => one === attribute);
+  const found = new Map<string, TastedTarget>();
+  for (const { sample: code, attribute: said, direction, why } of shifts) {
+    const attribute = jarNames.find((one) => one === said);
     const bowl = bowls.get(sampleOf(tasting, code)?.id ?? '');
-    if (!name || !bowl) return [];
-    const told = { code, dipId: bowl.dip.id, attribute: name, direction, why };
-    const figure = figureOf(name);
-    const from = figure && levelOf(figure, bowl);
-    if (figure === null || from === null) return [{ ...told, aim: null }];
-    const marks = tasting.marks.flatMap(({ code: of, jar }): LevelMark[] => {
-      const other = bowls.get(sampleOf(tasting, of)?.id ?? '');
-      const level = other?.dip.id === bowl.dip.id ? levelOf(figure, other) : null;
-      const mark = jar?.[name];
-      return level === null || mark === undefined ? [] : [{ level, mark }];
-    });
-    const step = noticedOf(figure, from);
-    const { ideal, sd } = idealLevel(marks, noticedPerMark * step);
-    const to = isBody(figure) ? ideal : Math.max(0, ideal);
-    const low = isBody(figure) ? to - step : Math.max(0, to - step);
-    return [{ ...told, aim: { name: figure, from, to, sd, band: { low, high: to + step } } }];
-  });
+    if (!attribute || !bowl) continue;
+    const dipId = bowl.dip.id;
+    const name = figureOf(attribute);
+    const key = `${attribute} ${dipId}`;
+    const before = found.get(key) ?? {
+      ...{ dipId, attribute, pots: [] },
+      aim: name && aimOf(tasting, attribute, name, dipId, bowls),
+    };
+    const pot = { code, direction, why, from: name && levelOf(name, bowl) };
+    found.set(key, { ...before, pots: [...before.pots, pot] });
+  }
+  return [...found.values()];
 }

@@ -72,29 +72,45 @@ function pairsOf(samples: readonly string[], answers: readonly TasteAnswer[]): P
 /** Fewer tasters than this are called few. */
 const few = 12;
 
+const chance = (p: number) => (p < 0.001 ? 'p < 0.001' : `p ${p.toFixed(p < 0.1 ? 3 : 2)}`);
+
+/** From this share on a side is believed though nobody finds it right, to compare liking with. */
+const mostAgree = 0.5;
+
+/** What a penalty costs in liking, in words; null where it asks for nothing. */
+function costWords({ share, n, rightN, drop, p }: Penalty): string | null {
+  if (drop !== null && p !== null) {
+    if (drop <= 0) return null;
+    return `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less (${chance(p)})`;
+  }
+  return rightN === 0 && share > mostAgree ? 'nobody finds it right, to compare liking with' : null;
+}
+
 function shiftsOf(found: readonly Penalty[], tasters: number): Shift[] {
-  return found.flatMap(({ sample, attribute, side, share, n, drop, p }) => {
-    if (drop === null || drop <= 0 || p === null) return [];
+  const shifts = found.flatMap((penalty) => {
+    const { sample, attribute, side, share } = penalty;
+    const cost = costWords(penalty);
+    if (cost === null) return [];
+    const weight = penalty.drop === null ? Infinity : share * penalty.drop;
     // where as many stand on the other side, one cook's shift is another's fault
     const against = found.some(
       (one) =>
         one.sample === sample &&
         one.attribute === attribute &&
         one.side !== side &&
-        one.share * (one.drop ?? 0) >= share * drop,
+        one.share * (one.drop ?? 0) >= weight,
     );
     if (against) return [];
     const who = `${Math.round(share * 100)} % find it ${side === 'low' ? 'short' : 'over'}`;
-    const cost = `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less`;
     const small =
       tasters < few ? `; ${tasters} ${tasters === 1 ? 'taster is' : 'tasters are'} few` : '';
-    return [
-      {
-        ...{ sample, attribute, direction: side === 'low' ? ('more' as const) : ('less' as const) },
-        why: `${who}, ${cost} (p ${p < 0.001 ? '< 0.001' : p.toFixed(3)})${small}`,
-      },
-    ];
+    const direction = side === 'low' ? ('more' as const) : ('less' as const);
+    return [{ shift: { sample, attribute, direction, why: `${who}, ${cost}${small}` }, weight }];
   });
+  // what everybody finds off comes before what some do
+  const byWeight = (a: { weight: number }, b: { weight: number }) =>
+    a.weight === b.weight ? 0 : b.weight - a.weight;
+  return shifts.sort(byWeight).map(({ shift }) => shift);
 }
 
 /**

@@ -4,7 +4,8 @@ import { canShow } from './canShow';
 import { canBe, newTasting, type PlannedTasting } from './newTasting';
 import { markOf, openPots, type Tasting, type TastingKind } from './tasting';
 import { readTastingCsv, tastingCsv } from './tastingCsv';
-import { withChoice, withMark, withNextRank, withSeat } from './tastingEdits';
+import { agreements } from './agreement';
+import { tastingsOfTrial, withChoice, withMark, withNextRank, withSeat } from './tastingEdits';
 import { tastingResult } from './tastingResult';
 
 const names = ['Weir House', 'smoked carrot', 'white bean and sage', 'beet', 'labneh'];
@@ -199,6 +200,38 @@ describe('what it says', () => {
       tasting,
     );
     expect(tastingResult(ticked).words).toEqual([{ code, word: 'nutty', n: 2 }]);
+  });
+});
+
+describe('people at one bowl', () => {
+  test('agree where more than half say the same, and differ where none have half', () => {
+    let tasting = planned('each', 1, 4);
+    const code = codeOf(tasting, 's1');
+    const salt = [2, 1, 3, 2];
+    const sour = [2, 4, 3, undefined];
+    salt.forEach((mark, i) => {
+      const other = sour[i];
+      const jar = { salt: mark, ...(other === undefined ? {} : { sour: other }) };
+      tasting = withMark(tasting, String(i + 1), code, { jar });
+    });
+    expect(agreements(tasting, code)).toEqual([
+      { name: 'salt', side: 'low', n: 3, of: 4 },
+      { name: 'sour', side: null, n: 1, of: 3 },
+    ]);
+    expect(agreements(planned('each', 1, 2), code)).toEqual([]);
+  });
+
+  test('their bowl becomes a trial, and what they said goes with it', () => {
+    const tasting = planned('each', 2, 1);
+    const [first, ...rest] = tasting.samples;
+    const bowl = { ...first, id: 's1', name: 'bowl', of: { kind: 'run' as const, id: 'r1' } };
+    const atBowl = { ...tasting, samples: [bowl, ...rest] };
+    const [moved] = tastingsOfTrial([tasting, atBowl], 'r1', 't9');
+    expect(moved?.samples.map(({ of }) => of)).toEqual([
+      { kind: 'trial', id: 't9' },
+      { kind: 'dip', id: 'd2' },
+    ]);
+    expect(tastingsOfTrial([tasting], 'r1', 't9')).toEqual([]);
   });
 });
 

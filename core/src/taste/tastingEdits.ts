@@ -65,3 +65,19 @@ export function withSeat(
     seats: tasting.seats.map((seat) => (seat.id === seatId ? { ...seat, ...change } : seat)),
   };
 }
+
+/** Tastings of a bowl that has become a trial, with that trial. */
+export function tastingsOfTrial(
+  tastings: Iterable<Tasting>,
+  runId: string,
+  trialId: string,
+): Tasting[] {
+  return [...tastings].flatMap((tasting) => {
+    const isOf = ({ of }: Tasting['samples'][number]) => of.kind === 'run' && of.id === runId;
+    if (!tasting.samples.some(isOf)) return [];
+    const samples = tasting.samples.map((sample) =>
+      isOf(sample) ? { ...sample, of: { kind: 'trial' as const, id: trialId } } : sample,
+    );
+    return [{ ...tasting, samples }];
+  });
+}

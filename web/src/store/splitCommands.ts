@@ -7,6 +7,7 @@ import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { type SplitPart, splitRun } from '@cobbet/core/book/splitRun';
 import { nextTrialNumber } from '@cobbet/core/book/trial';
+import { tastingsOfTrial } from '@cobbet/core/taste/tastingEdits';
 import { useBook } from './bookStore';
 import { newId } from './commands';
 
@@ -31,6 +32,9 @@ export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<
       put('trials', base),
       remove('runs', run.id),
       ...swapsOfTrial(book.swaps.values(), run.id, base.id).map((swap) => put('swaps', swap)),
+      ...tastingsOfTrial(book.tastings.values(), run.id, base.id).map((one) =>
+        put('tastings', one),
+      ),
       ...runs.map((one) => put('runs', one)),
     ];
   };

@@ -8,6 +8,7 @@ import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { nextTrialNumber, type Trial } from '@cobbet/core/book/trial';
 import { takeMade, withinItsDay } from '@cobbet/core/book/takeMade';
+import { tastingsOfTrial } from '@cobbet/core/taste/tastingEdits';
 import { useBook } from './bookStore';
 import { newId } from './commands';
 import { today } from './today';
@@ -34,6 +35,7 @@ export async function completeRun(runId: string): Promise<string> {
       ...taken.map((batch) => put('batches', batch)),
       remove('runs', runId),
       ...swapsOfTrial(book.swaps.values(), runId, id).map((swap) => put('swaps', swap)),
+      ...tastingsOfTrial(book.tastings.values(), runId, id).map((one) => put('tastings', one)),
       ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
     ];
   };

@@ -16,6 +16,7 @@ import { ReadingForm } from '@/components/reading/ReadingForm';
 import { readingText } from '@/components/reading/readingText';
 import { fromTool } from '@/components/toolWords';
 import { useFocusIfLost } from '@/components/useFocusIfLost';
+import { later } from '@/components/later';
 import { Afterward } from './Afterward';
 import { Divide } from './Divide';
 import { Faults } from './Faults';
@@ -29,6 +30,8 @@ import { StepStrip } from './StepStrip';
 import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import type { RunControl } from './useRun';
+
+const AskTable = later(() => import('./AskTable').then(({ AskTable }) => AskTable));
 
 /** What the spoon shows and how it tastes, as the cook says. */
 function Judged({ run, control, now }: { run: Run; control: RunControl; now: Analysis }) {
@@ -72,6 +75,7 @@ function Judged({ run, control, now }: { run: Run; control: RunControl; now: Ana
             )
           }
         />
+        <AskTable run={run} control={control} />
         <Faults run={run} control={control} />
       </Panel>
     </Box>

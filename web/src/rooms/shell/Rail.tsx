@@ -18,10 +18,13 @@ const MoreRooms = later(() => import('./MoreRooms').then(({ MoreRooms }) => More
 /** The way between the rooms: a board down the left side, along the bottom on a phone. */
 export function Rail() {
   const path = usePathname();
-  const dip = useSearchParams().get('dip');
+  const asked = useSearchParams();
+  const dip = asked.get('dip');
   const [more, setMore] = useState(false);
   const hrefOf = ({ path: to, withDip }: Room) =>
     withDip && dip ? `${to}?dip=${encodeURIComponent(dip)}` : to;
+  // a taster sees nothing but the pots
+  if (path === '/tasting' && asked.get('seat') !== null) return null;
   const away = rooms.some((room) => room.oneStepAway && room.path === path);
   return (
     <Box
@@ -70,7 +73,7 @@ export function Rail() {
           <RoomLink
             key={room.path}
             to={hrefOf(room)}
-            here={path === room.path}
+            here={path === room.path || path === room.also}
             hidden={room.oneStepAway}
           >
             <RoomMark name={room.name} />

@@ -6,6 +6,8 @@ export interface Room {
   withDip: boolean;
   /** Not at the thumb on a phone, but under *More*. */
   oneStepAway: boolean;
+  /** Another address that belongs to it. */
+  also?: string;
 }
 
 /** The rooms in the order of the work; some are about one dip and take it along. */
@@ -13,7 +15,7 @@ export const rooms: readonly Room[] = [
   { path: '/', name: 'Book', withDip: false, oneStepAway: false },
   { path: '/bench', name: 'Bench', withDip: true, oneStepAway: false },
   { path: '/make', name: 'Make', withDip: true, oneStepAway: false },
-  { path: '/trials', name: 'Trials', withDip: true, oneStepAway: true },
+  { path: '/trials', name: 'Trials', withDip: true, oneStepAway: true, also: '/tasting' },
   { path: '/day', name: 'Day', withDip: false, oneStepAway: false },
   { path: '/larder', name: 'Larder', withDip: false, oneStepAway: true },
   { path: '/kit', name: 'Kit', withDip: false, oneStepAway: true },

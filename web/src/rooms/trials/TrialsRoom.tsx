@@ -42,9 +42,18 @@ function TrialsOf({ dip }: { dip: Dip }) {
         </>
       }
       actions={
-        <Button component={Link} href="/trials?swaps">
-          The book of swaps
-        </Button>
+        <>
+          <Button
+            component={Link}
+            href={`/tasting?new&dip=${encodeURIComponent(dip.id)}`}
+            variant="outlined"
+          >
+            Taste together
+          </Button>
+          <Button component={Link} href="/trials?swaps">
+            The book of swaps
+          </Button>
+        </>
       }
     >
       {trials.length === 0 && (
@@ -91,9 +100,14 @@ export function TrialsRoom() {
       title="Trials"
       ask="Whose trials?"
       above={
-        <Button component={Link} href="/trials?swaps" sx={{ mb: 2, px: 0 }}>
-          The book of swaps
-        </Button>
+        <Box sx={{ display: 'flex', gap: 3, mb: 2 }}>
+          <Button component={Link} href="/tasting" sx={{ px: 0 }}>
+            Tastings
+          </Button>
+          <Button component={Link} href="/trials?swaps" sx={{ px: 0 }}>
+            The book of swaps
+          </Button>
+        </Box>
       }
     >
       {(dip) => (
