@@ -26,7 +26,15 @@ describe('taste', () => {
     const { penalties, shifts } = tasteRequest({ samples: ['plain'], answers });
     expect(penalties).toEqual([
       {
-        ...{ sample: 'plain', attribute: 'salt', side: 'low', share: 0.4, n: 4, rightN: 5 },
+        ...{
+          sample: 'plain',
+          attribute: 'salt',
+          side: 'low',
+          share: 0.4,
+          rightShare: 0.5,
+          n: 4,
+          rightN: 5,
+        },
         drop: expect.closeTo(7.4 - 4.5, 12),
         p: expect.closeTo(1 / 126, 12),
       },

@@ -7,7 +7,7 @@ import {
   testKinds,
 } from '../taste/discrimination';
 import type { TasteAnswer } from '../taste/panel';
-import { panelResult, type PanelResult } from '../taste/panelResult';
+import { fewWords, panelResult, type PanelResult, type Shift } from '../taste/panelResult';
 import { leastShown, neededCorrect, tastersNeeded } from '../taste/panelSize';
 import { servingPlan } from '../taste/servingOrders';
 
@@ -83,8 +83,14 @@ export function tasteRequest(value: unknown): TasteAnswered {
     }
   });
   const { friedman, ...result } = panelResult(samples, answers);
+  const few = fewWords(new Set(answers.map(({ taster }) => taster)).size);
+  const noted = ({ why, ...shift }: Shift) => ({
+    ...shift,
+    why: few === '' ? why : `${why}; ${few}`,
+  });
   return {
     ...result,
+    shifts: result.shifts.map(noted),
     ...(friedman ? { friedman } : {}),
     tests: tests.map(({ kind, n, correct }) => discrimination(kind, n, correct)),
   };

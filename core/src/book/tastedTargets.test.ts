@@ -95,6 +95,22 @@ describe('a tasting becomes targets', () => {
     expect((target?.aim?.to ?? 0) - (target?.pots[0]?.from ?? 0)).toBeCloseTo(0.16, 9);
   });
 
+  test('where liking was not asked most must agree', () => {
+    const bowl = (salts: number[]) =>
+      salts.reduce(
+        (now, salt, i) =>
+          withMark(now, String(i + 1), now.pots[0]?.code ?? '', {
+            liking: undefined,
+            jar: { salt },
+          }),
+        tasted({ thin: salts.map((): [number, number] => [5, 3]) }),
+      );
+    expect(targetsOf(bowl([2, 2, 3]))[0]?.pots[0]?.why).toBe(
+      '67 % find it short, how it is liked was not asked',
+    );
+    expect(targetsOf(bowl([2, 2, 3, 3]))).toEqual([]);
+  });
+
   test('what nobody likes less for it asks for nothing, nor what is no longer in the book', () => {
     expect(
       targetsOf(

@@ -32,7 +32,7 @@ export interface Shift {
   sample: string;
   attribute: string;
   direction: 'more' | 'less';
-  /** In words for the cook, with the number of tasters. */
+  /** In words for the cook. */
   why: string;
 }
 
@@ -72,21 +72,27 @@ function pairsOf(samples: readonly string[], answers: readonly TasteAnswer[]): P
 /** Fewer tasters than this are called few. */
 const few = 12;
 
+/** That a panel is small, where it is: nobody should read more into it. */
+export const fewWords = (tasters: number): string =>
+  tasters < few ? `${tasters} ${tasters === 1 ? 'taster is' : 'tasters are'} few` : '';
+
 const chance = (p: number) => (p < 0.001 ? 'p < 0.001' : `p ${p.toFixed(p < 0.1 ? 3 : 2)}`);
 
-/** From this share on a side is believed though nobody finds it right, to compare liking with. */
+/** From more than this share on a side is believed though there is no liking to go by. */
 const mostAgree = 0.5;
 
 /** What a penalty costs in liking, in words; null where it asks for nothing. */
-function costWords({ share, n, rightN, drop, p }: Penalty): string | null {
+function costWords({ share, rightShare, n, rightN, drop, p }: Penalty): string | null {
   if (drop !== null && p !== null) {
     if (drop <= 0) return null;
     return `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less (${chance(p)})`;
   }
-  return rightN === 0 && share > mostAgree ? 'nobody finds it right, to compare liking with' : null;
+  if (share <= mostAgree) return null;
+  if (rightShare === 0) return 'nobody finds it right, to compare liking with';
+  return n + rightN === 0 ? 'how it is liked was not asked' : null;
 }
 
-function shiftsOf(found: readonly Penalty[], tasters: number): Shift[] {
+function shiftsOf(found: readonly Penalty[]): Shift[] {
   const shifts = found.flatMap((penalty) => {
     const { sample, attribute, side, share } = penalty;
     const cost = costWords(penalty);
@@ -102,10 +108,8 @@ function shiftsOf(found: readonly Penalty[], tasters: number): Shift[] {
     );
     if (against) return [];
     const who = `${Math.round(share * 100)} % find it ${side === 'low' ? 'short' : 'over'}`;
-    const small =
-      tasters < few ? `; ${tasters} ${tasters === 1 ? 'taster is' : 'tasters are'} few` : '';
     const direction = side === 'low' ? ('more' as const) : ('less' as const);
-    return [{ shift: { sample, attribute, direction, why: `${who}, ${cost}${small}` }, weight }];
+    return [{ shift: { sample, attribute, direction, why: `${who}, ${cost}` }, weight }];
   });
   // what everybody finds off comes before what some do
   const byWeight = (a: { weight: number }, b: { weight: number }) =>
@@ -136,6 +140,6 @@ export function panelResult(
     friedman: samples.length < 2 ? null : friedman(completeBlocks(samples, answers)),
     pairs: pairsOf(samples, answers),
     penalties: found,
-    shifts: shiftsOf(found, new Set(answers.map(({ taster }) => taster)).size),
+    shifts: shiftsOf(found),
   };
 }

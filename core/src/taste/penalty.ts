@@ -10,6 +10,8 @@ export interface Penalty {
   side: 'low' | 'high';
   /** Of those asked, who stand on that side, 0–1. */
   share: number;
+  /** Of those asked, to whom it is just right, 0–1. */
+  rightShare: number;
   /** Those of them who said how they like it, and those to whom it is right. */
   n: number;
   rightN: number;
@@ -47,12 +49,13 @@ export function penalties(answers: readonly TasteAnswer[]): Penalty[] {
         side === 'low' ? markOf(one) < justRight : markOf(one) > justRight,
       );
       const share = off.length / own.length;
+      const rightShare = own.filter((one) => markOf(one) === justRight).length / own.length;
       if (share < leastShare) return [];
       const theirs = likings(off);
       const told = theirs.length > 0 && right.length > 0;
       return [
         {
-          ...{ sample, attribute, side, share, n: theirs.length, rightN: right.length },
+          ...{ sample, attribute, side, share, rightShare, n: theirs.length, rightN: right.length },
           drop: told ? mean(right) - mean(theirs) : null,
           p: told ? groupsP(theirs, right) : null,
         },

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import type { TastedTarget } from '@cobbet/core/book/tastedTargets';
 import { targetWords } from '@cobbet/core/mix/targets';
 import { useRouter } from 'next/navigation';
+import { capital } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
 import { useBook } from '@/store/bookStore';
 import { editDip } from '@/store/commands';
@@ -75,7 +76,7 @@ export function Asked({
               </Box>
               {pots.map(({ code, why, from }) => (
                 <Box key={code} sx={{ fontSize: typeScale.note, overflowWrap: 'anywhere' }}>
-                  {nameOf(code)}
+                  {capital(nameOf(code))}
                   {from !== null && ` had ${figure(from)}`}: {why}.
                 </Box>
               ))}

@@ -1,5 +1,6 @@
 import type { Tasting } from '@cobbet/core/taste/tasting';
 import type { PanelResult } from '@cobbet/core/taste/panelResult';
+import { capital } from '@/components/bodyText';
 import { straightScale } from '@/components/scale';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -79,7 +80,7 @@ export function LikingChart({
               strokeWidth={4}
               paintOrder="stroke"
             >
-              {nameOf(code)}
+              {capital(nameOf(code))}
             </text>
             {given.map(({ seatId, liking }, at) => {
               const alike = given.filter((one) => one.liking === liking);

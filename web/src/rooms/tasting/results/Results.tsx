@@ -6,6 +6,7 @@ import { tastedTargets } from '@cobbet/core/book/tastedTargets';
 import { sampleOf, type Tasting } from '@cobbet/core/taste/tasting';
 import { tastingResult } from '@cobbet/core/taste/tastingResult';
 import { useMemo } from 'react';
+import { capital } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
 import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
@@ -16,7 +17,7 @@ import { Asked } from './Asked';
 import { Differences } from './Differences';
 import { JarBars } from './JarBars';
 import { LikingChart } from './LikingChart';
-import { chance, fewWords, likingSentence, questionSentence } from './saidWords';
+import { chance, fewSentence, likingSentence, questionSentence } from './saidWords';
 import { WhoSaid } from './WhoSaid';
 
 /** What all names begin with, up to a comma: the dip, where trials of one are tasted. */
@@ -78,7 +79,7 @@ export function Results({ tasting }: { tasting: Tasting }) {
         {order &&
           `${nameOf(order.places[0]?.code ?? '')} comes first, at ${order.places[0]?.place.toFixed(1)} on average${
             order.friedman ? ` (${chance(order.friedman.p)} that the order is chance)` : ''
-          }.${fewWords(tasters)}`}
+          }.${fewSentence(tasters)}`}
       </Box>
       {order && (
         <Panel title="The order">
@@ -128,7 +129,7 @@ export function Results({ tasting }: { tasting: Tasting }) {
                 tasting={tasting}
                 panel={panel}
                 code={code}
-                title={nameOf(code)}
+                title={capital(nameOf(code))}
               />
             ))}
           </Box>

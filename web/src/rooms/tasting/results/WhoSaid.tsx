@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Tasting } from '@cobbet/core/taste/tasting';
 import type { TastingResult } from '@cobbet/core/taste/tastingResult';
+import { capital } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -48,7 +49,7 @@ export function WhoSaid({
       ))}
       {spoken.map(({ code, own }) => (
         <Box key={code} sx={line}>
-          {nameOf(code)}: {own.map(({ word, n }) => `${word} ${n}`).join(', ')}
+          {capital(nameOf(code))}: {own.map(({ word, n }) => `${word} ${n}`).join(', ')}
         </Box>
       ))}
       {notes.map(({ seatId, code, note }) => (

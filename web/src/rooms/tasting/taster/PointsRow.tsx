@@ -2,6 +2,9 @@ import Box from '@mui/material/Box';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
+/** Of five: too little, just right, too much; none of them is set before it is tapped, nor looks so. */
+const signs = ['− −', '−', '=', '+', '+ +'];
+
 /** Marks in a row with words at the ends and in the middle; the one that is set, tapped again, is taken back. */
 export function PointsRow({
   label,
@@ -38,7 +41,7 @@ export function PointsRow({
                 p: 0,
                 border: `2px solid ${set ? colour.accent : colour.line}`,
                 borderRadius: '8px',
-                bgcolor: set ? colour.accent : point === middle ? colour.accentWash : 'transparent',
+                bgcolor: set ? colour.accent : 'transparent',
                 color: set ? colour.onAccent : colour.ink,
                 font: 'inherit',
                 fontSize: typeScale.lead,
@@ -47,7 +50,7 @@ export function PointsRow({
                 '&:focus-visible': { outline: `3px solid ${colour.accent}`, outlineOffset: 2 },
               }}
             >
-              {points === 9 ? point : point === middle ? '✓' : ''}
+              {points === 9 ? point : signs[point - 1]}
             </Box>
           );
         })}

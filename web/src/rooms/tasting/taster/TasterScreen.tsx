@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { openPots, type Tasting, type TastingSeat } from '@cobbet/core/taste/tasting';
 import { withSeat } from '@cobbet/core/taste/tastingEdits';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { editTasting } from '@/store/tastingCommands';
 import { colour } from '@/theme/colour';
@@ -79,10 +79,11 @@ function PotPage({
 
 /** What one taster sees: who it is for, then one pot at a time, then the tablet goes on. Nothing of the others, nothing of what is what. */
 export function TasterScreen({ tasting, seat }: { tasting: Tasting; seat: TastingSeat }) {
-  const router = useRouter();
   const asked = useSearchParams().get('at');
   const at = asked === null || !/^\d{1,2}$/.test(asked) ? null : Number(asked);
-  const go = (seatId: string, to?: number) => router.push(tastingAddress(tasting.id, seatId, to));
+  // at once, and without the server: a second tap must not fall on the pot before
+  const go = (seatId: string, to?: number) =>
+    window.history.pushState(null, '', tastingAddress(tasting.id, seatId, to));
   const one = tasting.kind === 'each';
   const last = one ? seat.order.length : 1;
   const code = at === null ? undefined : seat.order[at];
