@@ -259,3 +259,27 @@ for (const [width, height, colorScheme] of [
     await expectClean(page, 'taster');
   });
 }
+
+test('what is usual here is moved by what was said, is asked for its reasons, and can be begun afresh', async ({
+  page,
+}) => {
+  await openSampleBook(page);
+  await page.goto('/bench?dip=weir-house-hummus');
+  await expect(page.getByText(/^usual here \(n \d+\) [\d.]+–[\d.]+$/).first()).toBeVisible();
+  await page.goto('/kit');
+  const house = page.getByRole('region', { name: 'House taste' });
+  const salt = house.getByRole('img', {
+    name: /^salt: \d+ short, \d+ right, \d+ over; right here/,
+  });
+  await expect(salt).toBeVisible();
+  const before = await salt.getAttribute('aria-label');
+  await house.getByRole('button', { name: 'What is house taste, and why?' }).click();
+  await expect(page.getByRole('dialog')).toContainText('One odd verdict moves it little');
+  await page.keyboard.press('Escape');
+  await house.getByRole('button', { name: 'Begin afresh' }).click();
+  await expect(house.getByText('nothing said yet; usual').first()).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: House taste afresh/ }).click();
+  await expect(salt).toHaveAttribute('aria-label', before ?? '');
+  await house.getByRole('combobox', { name: 'Family' }).selectOption('pate');
+  await expect(house.getByText(/n \d; usual/).first()).toBeVisible();
+});

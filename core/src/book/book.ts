@@ -36,6 +36,10 @@ export interface Settings {
   currency?: string;
   /** What an hour of work costs, and what heat and power of one making cost, where the cook counts them. */
   rates?: Rates;
+  /** What was said of seasoning before this does not count for what is usual here; ISO 8601. */
+  tasteSince?: string;
+  /** Whether what was said long ago counts less. */
+  tasteFades?: boolean;
   /** A sheet of labels of the kitchen's own. */
   ownSheet?: LabelSheet;
 }

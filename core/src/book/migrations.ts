@@ -352,10 +352,12 @@ export const migrations: readonly Migration[] = [
     },
   },
   {
-    name: 'tastings by several people',
+    name: 'tastings by several people, and what is usual here',
     from: 16,
     up: {},
-    down: {},
+    down: {
+      settings: ({ tasteSince: _since, tasteFades: _fades, ...settings }) => settings,
+    },
   },
 ];
 

@@ -215,6 +215,8 @@ export const settingsSchema = Joi.object<Settings>({
     hour: Joi.number().min(0).max(100_000),
     power: Joi.number().min(0).max(100_000),
   }),
+  tasteSince: moment,
+  tasteFades: Joi.boolean(),
   ownSheet: ownSheet.custom((sheet: LabelSheet, helpers) => {
     const fault = sheetFault(sheet);
     return fault === null ? sheet : helpers.message({ custom: fault });

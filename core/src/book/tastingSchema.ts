@@ -48,6 +48,7 @@ export const tastingSchema = Joi.object<Tasting>({
   }).required(),
   eatenWith: text(200).required(),
   atC: Joi.number().min(-10).max(80).allow(null).required(),
+  guests: Joi.string().min(1).max(60),
   samples: Joi.array()
     .items(
       Joi.object<TastingSample>({

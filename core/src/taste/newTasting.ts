@@ -26,7 +26,7 @@ const letters = 'ABCDEFGHIJ';
 /** What is known when a tasting is planned. */
 export type PlannedTasting = Pick<
   Tasting,
-  'id' | 'name' | 'kind' | 'blind' | 'asks' | 'eatenWith' | 'atC' | 'createdAt'
+  'id' | 'name' | 'kind' | 'blind' | 'asks' | 'eatenWith' | 'atC' | 'guests' | 'createdAt'
 > & {
   samples: readonly TastingSample[];
   /** What the tasters are called, one each. */

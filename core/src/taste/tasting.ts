@@ -86,6 +86,8 @@ export interface Tasting {
   eatenWith: string;
   /** °C, −10–80; null where nobody has said. */
   atC: number | null;
+  /** Guests of a kind, such as children: what they want is kept by itself. The house where left out. */
+  guests?: string;
   samples: readonly TastingSample[];
   pots: readonly TastingPot[];
   seats: readonly TastingSeat[];

@@ -86,6 +86,26 @@ export const meanings = {
     ],
     section: 'Calibration',
   },
+  house: {
+    title: 'House taste',
+    says: [
+      {
+        what: 'The range',
+        means:
+          'where salt, sour and garlic are right to the people here. It begins as the family’s (dashed) and is moved by every short, right and over: in making, cold, and by people tasting together. The Bench calls it usual here.',
+      },
+      {
+        what: 'The ±',
+        means:
+          'how well its middle is known. One odd verdict moves it little; the latest 300 are heard.',
+      },
+      {
+        what: 'Guests of a kind',
+        means: 'have a range of their own where a tasting names them, and do not move the house’s.',
+      },
+    ],
+    section: 'Tasting',
+  },
   telling: {
     title: 'The reading that tells most',
     says: [

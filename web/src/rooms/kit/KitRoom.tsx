@@ -3,11 +3,14 @@
 import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
 import { AllTrials } from '@/components/AllTrials';
+import { later } from '@/components/later';
 import { CalibrationSection } from './CalibrationSection';
 import { Machines } from './Machines';
 import { MeasureSystems } from './MeasureSystems';
 import { SettledWords } from './SettledWords';
 import { TestGear } from './TestGear';
+
+const HouseTaste = later(() => import('./HouseTaste').then(({ HouseTaste }) => HouseTaste));
 
 /** What stands in the kitchen and what its readings have taught. */
 export function KitRoom() {
@@ -25,6 +28,9 @@ export function KitRoom() {
           <CalibrationSection />
         </AllTrials>
         <Box sx={{ display: 'grid', gap: 3.5 }}>
+          <AllTrials>
+            <HouseTaste />
+          </AllTrials>
           <Machines />
           <MeasureSystems />
           <SettledWords />

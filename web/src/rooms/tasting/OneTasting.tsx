@@ -27,6 +27,7 @@ export function OneTasting({ tasting }: { tasting: Tasting }) {
     blind ? 'blind' : 'names on the pots',
     eatenWith === '' ? '' : `with ${eatenWith}`,
     atC === null ? '' : `at ${atC} °C`,
+    tasting.guests ?? '',
   ].filter((text) => text !== '');
   const open = closedAt === null;
   if (printing && open) return <Papers tasting={tasting} />;

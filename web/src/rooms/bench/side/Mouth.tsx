@@ -3,16 +3,18 @@
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { type CSSProperties, Fragment, memo } from 'react';
+import { type CSSProperties, Fragment, memo, useState } from 'react';
 import type { Figures } from '@cobbet/core/mix/figures';
 import type { Per100g } from '@cobbet/core/mix/per100g';
 import type { Analysis } from '@cobbet/core/dip/analyse';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Band, TargetName } from '@cobbet/core/mix/targets';
-import { garlicWord, usualSeasoning } from '@cobbet/core/mix/families';
+import { garlicWord } from '@cobbet/core/mix/families';
+import type { HouseRange } from '@cobbet/core/taste/houseTaste';
 import { BandSlider } from '@/components/BandSlider';
 import { against } from '@/components/SeasoningMark';
 import { WhyMark } from '@/components/why/WhyMark';
+import { useHouse } from '@/store/useHouse';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -66,7 +68,7 @@ function SeasoningBar({
   value: number;
   preview: number | null;
   target: Band | undefined;
-  usual: Band;
+  usual: HouseRange;
   onBand: (band: Band | null) => void;
   onWhy: () => void;
 }) {
@@ -134,7 +136,8 @@ function SeasoningBar({
         />
       </div>
       <div style={lying.foot}>
-        {target ? 'target' : 'usual'} {low.toFixed(2)}–{high.toFixed(2)}
+        {target ? 'target' : usual.n > 0 ? `usual here (n ${usual.n})` : 'usual'} {low.toFixed(2)}–
+        {high.toFixed(2)}
         <Button
           size="small"
           aria-label={
@@ -196,7 +199,8 @@ export const Mouth = memo(function Mouth({
   /** A figure is asked about. */
   onWhy: (figure: TargetName) => void;
 }) {
-  const usual = usualSeasoning[dip.family];
+  const [nowMs] = useState(Date.now);
+  const { usual } = useHouse(dip.family, null, nowMs);
   const { per100g } = analysis;
   const minor = minorFigures(per100g);
   return (

@@ -48,7 +48,7 @@ export function NewTasting({ dipId }: { dipId: string | null }) {
   const [who, setWho] = useState('');
   const [kind, setKind] = useState<TastingKind>('each');
   const [serving, setServing] = useState<Serving>({
-    ...{ name: '', blind: true, twice: '', eatenWith: '', warm: '' },
+    ...{ name: '', blind: true, twice: '', eatenWith: '', warm: '', guests: '' },
   });
   const [busy, setBusy] = useState(false);
   const [asks, setAsks] = useState<AsksDraft>({
@@ -73,6 +73,7 @@ export function NewTasting({ dipId }: { dipId: string | null }) {
     const id = await addTasting({
       ...{ name: name.trim() === '' ? `Tasting, ${today}` : name.trim() },
       ...{ kind, blind, eatenWith: eatenWith.trim(), atC, samples, tasters, twice: again },
+      ...(serving.guests.trim() === '' ? {} : { guests: serving.guests.trim() }),
       asks:
         kind === 'each'
           ? { ...asks, words: typedWords(asks.words) }

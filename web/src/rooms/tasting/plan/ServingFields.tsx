@@ -17,6 +17,8 @@ export interface Serving {
   eatenWith: string;
   /** °C as typed. */
   warm: string;
+  /** Guests of a kind; empty for the house. */
+  guests: string;
 }
 
 /** How pots are served: blind, one of them twice, with what, how warm, and what the tasting is called. */
@@ -74,6 +76,16 @@ export function ServingFields({
           htmlInput={{ inputMode: 'decimal', maxLength: 8 }}
         />
       </Box>
+      <LabelledField
+        fullWidth
+        size="small"
+        label="Guests of a kind, such as children"
+        placeholder="none: the house"
+        value={serving.guests}
+        onChange={(event) => set({ guests: event.target.value })}
+        sx={{ mt: 1.5 }}
+        htmlInput={{ maxLength: 60 }}
+      />
       <LabelledField
         fullWidth
         size="small"
