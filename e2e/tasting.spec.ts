@@ -265,7 +265,7 @@ test('what is usual here is moved by what was said, is asked for its reasons, an
 }) => {
   await openSampleBook(page);
   await page.goto('/bench?dip=weir-house-hummus');
-  await expect(page.getByText(/^usual here \(n \d+\) [\d.]+–[\d.]+$/).first()).toBeVisible();
+  await expect(page.getByText(/^usual here \(n \d+\)/).first()).toBeVisible();
   await page.goto('/kit');
   const house = page.getByRole('region', { name: 'House taste' });
   const salt = house.getByRole('img', {

@@ -22,6 +22,7 @@ const usage = `cobbet: the computation from a shell; JSON in, JSON out; lines ta
   npm run --silent cobbet -- taste FILE|-
   npm run --silent cobbet -- taste-plan FILE|-
   npm run --silent cobbet -- design FILE|-
+  npm run --silent cobbet -- next FILE|-
   npm run --silent cobbet -- lines FILE|- [--measures us|metric|australian|british]
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;

@@ -8,6 +8,7 @@ import { batchRequest } from './batchRequest';
 import { keepRequest } from './keepRequest';
 import { freeRequest } from './freeRequest';
 import { designRequest } from './designRequest';
+import { nextRequest } from './nextRequest';
 import { tastePlanRequest, tasteRequest } from './tasteRequest';
 import { swapRequest } from './swapRequest';
 import type { LinearSolver } from '../landing/linearProgram';
@@ -67,6 +68,8 @@ export async function answerRequest(verb: Verb, value: unknown): Promise<unknown
       return tastePlanRequest(value);
     case 'design':
       return designRequest(value, await solver());
+    case 'next':
+      return nextRequest(value);
   }
 }
 

@@ -18,6 +18,7 @@ export const verbs = [
   'taste',
   'taste-plan',
   'design',
+  'next',
 ] as const;
 export type Verb = (typeof verbs)[number];
 
