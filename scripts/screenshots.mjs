@@ -56,15 +56,6 @@ const views = [
       await page.getByText('2 lines left out until answered').waitFor();
     },
   },
-  {
-    name: 'bench-landing',
-    size: wide,
-    path: '/bench?dip=butter-bean-sage',
-    act: async (page) => {
-      await button(page, 'Land it').click();
-      await button(page, 'Take it').waitFor();
-    },
-  },
   { name: 'make', size: wide, path: `/make${hummus}`, act: (page) => startMaking(page, 5) },
   {
     name: 'make-phone',
@@ -78,25 +69,6 @@ const views = [
       await page.waitForTimeout(2200);
       await button(page, 'Stop pouring').click();
       await page.getByRole('button', { name: /^Log [\d.]+ g$/ }).waitFor();
-    },
-  },
-  {
-    name: 'make-rescue',
-    size: wide,
-    scheme: 'dark',
-    path: `/make${hummus}`,
-    act: async (page) => {
-      await startMaking(page, 4);
-      await page.getByText('step 5 of 10').waitFor();
-      await page.getByRole('textbox', { name: 'Another amount went in' }).fill('2 tsp');
-      await button(page, 'Log it').click();
-      for (let step = 6; step <= 10; step += 1) {
-        await page.getByText(`step ${step} of 10`).waitFor();
-        await button(page, 'In, as written').click();
-      }
-      const back = page.getByText('A way back');
-      await back.waitFor({ timeout: 20_000 });
-      await page.getByRole('heading', { name: 'What next?' }).evaluate((it) => it.scrollIntoView());
     },
   },
   {
@@ -169,6 +141,23 @@ const views = [
       'weir-house-hummus-trial-6',
       'weir-house-green-trial-1',
     ].join(',')}`,
+  },
+  {
+    name: 'tasting',
+    size: wide,
+    path: '/tasting?id=crew-lunch',
+    act: (page) => page.getByRole('img', { name: /^Liking/ }).waitFor(),
+  },
+  {
+    name: 'taster-phone',
+    size: phone,
+    path: '/tasting?id=crew-lunch',
+    act: async (page) => {
+      await button(page, 'Open it again').click();
+      await page.getByRole('link', { name: 'Stroke', exact: true }).click();
+      await button(page, 'Look at it again').click();
+      await button(page, 'Next pot').waitFor();
+    },
   },
   {
     name: 'house',

@@ -18,6 +18,7 @@ import { typeScale } from '@/theme/typeScale';
 import { PredictedRead } from './PredictedRead';
 import { SaidThen } from './SaidThen';
 import { TrialActions, type TrialPart } from './TrialActions';
+import { TastedTogether } from './TastedTogether';
 import { TrialHead } from './TrialHead';
 import { verdictMarks } from './verdictMarks';
 
@@ -102,6 +103,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
         </Box>
         <Box sx={{ fontSize: typeScale.note }}>
           <Marks trial={trial} />
+          <TastedTogether trial={trial} />
           <Box sx={{ color: colour.muted, mt: 0.5, lineHeight: 1.4 }}>
             salt {per100g.saltG.toFixed(2)} · sour {per100g.acidG.toFixed(2)} · garlic{' '}
             {per100g.garlicG.toFixed(2)} g per{' '}
