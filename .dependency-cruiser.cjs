@@ -94,10 +94,10 @@ module.exports = {
       from: {
         path: '^(core|web)/src/',
         pathNot:
-          '\\.test\\.tsx?$|^core/src/api/|^core/src/(larder|readings)/\\w+Schema|^core/src/book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|^web/src/server/',
+          '\\.test\\.tsx?$|^core/src/api/|^core/src/(larder|readings)/\\w+Schema|^core/src/book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|designSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|^web/src/server/',
       },
       to: {
-        path: '^core/src/(book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|(larder|readings)/\\w+Schema)\\.ts$|node_modules/joi',
+        path: '^core/src/(book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|designSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|(larder|readings)/\\w+Schema)\\.ts$|node_modules/joi',
         dependencyTypesNot: ['dynamic-import', 'type-only'],
       },
     },

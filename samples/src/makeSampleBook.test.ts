@@ -8,7 +8,9 @@ import { readBookFile } from '@cobbet/core/book/readBookFile';
 import { bookCalibration, bookEvidence } from '@cobbet/core/book/bookCalibration';
 import { surprise, withoutEvidence } from '@cobbet/core/readings/calibrate';
 import { shippedLarder } from '@cobbet/core/larder/larder';
-import { makeSampleBook } from './makeSampleBook';
+import { highsSolver } from '@cobbet/core/landing/highsSolver';
+import { makeSampleBook, sampleTables } from './makeSampleBook';
+import { sampleDesign } from './sampleDesign';
 import { hiddenOffset } from './simulatedReadings';
 
 const shipped = readFileSync(join(__dirname, '../../web/public/sample-book.json'), 'utf8');
@@ -16,6 +18,12 @@ const book = makeSampleBook();
 
 test('the sample book that ships is the one the script makes', () => {
   expect(JSON.parse(shipped)).toEqual(JSON.parse(JSON.stringify(book)));
+});
+
+test('its trials on purpose are those the script chooses, and all but one are told', async () => {
+  const chosen = sampleDesign(sampleTables(), await highsSolver());
+  expect(book.designs).toEqual([chosen]);
+  expect(chosen.trials.filter(({ y }) => y === null)).toHaveLength(1);
 });
 
 test('it opens as a book, with its dozen formulas and some 40 trials', () => {

@@ -20,6 +20,8 @@ import { usualSeasoning } from '@cobbet/core/mix/families';
 import { normal, seeded } from '@cobbet/core/statistics/random';
 import { type Formula, type FormulaTrial, formulas } from './formulas';
 import { containers, prices, sampleBatches, sampleThingBatches, things } from './sampleBatches';
+import type { MixtureDesign } from '@cobbet/core/design/mixtureDesign';
+import sampleDesigns from './sampleDesigns.json';
 import { sampleTastings } from './sampleTastings';
 import { hiddenFormulaSd, hiddenOffset, simulatedReadings } from './simulatedReadings';
 
@@ -266,11 +268,8 @@ const swaps: readonly KeptSwap[] = [
   },
 ];
 
-/**
- * The sample book: formulas of the Lockside kitchen with the trials that led to them. Readings come from the model
- * with a hidden offset of this kitchen and noise; the same every time.
- */
-export function makeSampleBook(): BookFile {
+/** The sample kitchen's tables but for its trials on purpose, which need a solver. */
+export function sampleTables(): Book {
   const random = seeded(20260430);
   const dips = new Map(formulas.map((formula) => [formula.id, dipOf(formula)]));
   const trials = new Map<string, Trial>();
@@ -301,5 +300,14 @@ export function makeSampleBook(): BookFile {
   const made = [...sampleBatches(book), ...sampleThingBatches(book)];
   const batches = new Map(made.map((one) => [one.id, one]));
   const tastings = new Map(sampleTastings(book).map((one) => [one.id, one]));
-  return toBookFile({ ...book, batches, tastings }, at(41));
+  return { ...book, batches, tastings };
+}
+
+/**
+ * The sample book: formulas of the Lockside kitchen with the trials that led to them. Readings come from the model
+ * with a hidden offset of this kitchen and noise; the same every time.
+ */
+export function makeSampleBook(): BookFile {
+  const designs = new Map((sampleDesigns as MixtureDesign[]).map((one) => [one.id, one]));
+  return toBookFile({ ...sampleTables(), designs }, at(41));
 }

@@ -1,12 +1,12 @@
 import Joi from 'joi';
 import { BadInput, checked } from '../book/fieldError';
-import { dOptimal } from '../design/dOptimal';
+import { chooseTrials } from '../design/chooseTrials';
 import { candidatePoints, reachableLimits } from '../design/mixtureRegion';
-import { type MixtureModel, modelTerms, termCount } from '../design/mixtureModel';
+import type { MixtureModel } from '../design/mixtureModel';
+import { followingRoles } from '../landing/landMixtures';
 import type { LandAnswer } from '../landing/landParts';
 import type { LinearSolver } from '../landing/linearProgram';
 import { resolveIngredient } from '../larder/find';
-import type { Role } from '../larder/ingredient';
 import { requestLarder, requestParts } from './dipRequest';
 import { landChecked } from './headless';
 import { type LandRequest, landRequestSchema } from './landRequest';
@@ -49,9 +49,6 @@ export interface DesignAnswer {
   cut?: { of: number; landing: number };
 }
 
-/** What makes up for a mixture that is stiffer, blander or less sour. */
-const following: ReadonlySet<Role> = new Set(['liquid', 'salt', 'acid'] as const);
-
 /** For every point the amounts that land it; null where nothing does. */
 function landedAt(
   points: readonly number[][],
@@ -83,7 +80,7 @@ function landedAt(
         return { ...rest, amount: `${Number(massG.toFixed(2))} g`, hold: true };
       }
       const role = parts[at]?.ingredient.role;
-      return role && following.has(role) ? part : { ...part, hold: true };
+      return role && followingRoles.has(role) ? part : { ...part, hold: true };
     });
     const answer = landChecked({ ...dip, parts: asked }, solver);
     return answer.feasible ? answer.parts : null;
@@ -111,22 +108,14 @@ export function designRequest(value: unknown, solver: LinearSolver): DesignAnswe
   const landed = dip ? landedAt(all, components, dip, solver) : null;
   const points = landed ? all.filter((_, i) => landed[i] !== null) : all;
   const amounts = landed?.filter((one) => one !== null);
-  const models: MixtureModel[] = ['quadratic', 'linear'];
-  const model = models.find((one) => {
-    const terms = termCount(one, components.length);
-    return n >= terms && points.length >= terms;
-  });
-  if (!model) {
+  const told = chooseTrials(points, n, seed);
+  if (!told) {
     throw new BadInput(
       'dip',
       `Only ${points.length} of ${all.length} mixtures can be made to land: give the components, or the targets, more room.`,
     );
   }
-  const { chosen, efficiency } = dOptimal(
-    points.map((point) => modelTerms(model, point)),
-    n,
-    seed,
-  );
+  const { chosen, efficiency, model } = told;
   return {
     trials: chosen.map((at) => {
       const parts = amounts?.[at];

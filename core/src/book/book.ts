@@ -6,6 +6,7 @@ import type { Batch } from './batch';
 import type { Byproduct } from './byproduct';
 import type { KeptContainer } from './container';
 import type { KeptPrice } from './price';
+import type { MixtureDesign } from '../design/mixtureDesign';
 import type { Dip } from '../dip/dip';
 import { defaultKit, type Kit } from '../kitchen/kit';
 import type { KeptSwap } from './keptSwap';
@@ -70,6 +71,7 @@ export interface BookTables {
   prices: KeptPrice;
   things: Thing;
   tastings: Tasting;
+  designs: MixtureDesign;
 }
 export type TableName = keyof BookTables;
 
@@ -91,6 +93,7 @@ export const tableNames = [
   'prices',
   'things',
   'tastings',
+  'designs',
 ] as const satisfies readonly TableName[];
 
 /** Tables that a file holds as lists of records; there is one record of settings. */

@@ -352,7 +352,7 @@ export const migrations: readonly Migration[] = [
     },
   },
   {
-    name: 'tastings by several people, and what is usual here',
+    name: 'tastings by several people, trials on purpose, and what is usual here',
     from: 16,
     up: {},
     down: {

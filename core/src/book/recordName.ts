@@ -12,6 +12,7 @@ const words: Record<string, string> = {
   trials: 'trial',
   runs: 'what is being made of',
   tastings: 'the tasting',
+  designs: 'the trials on purpose',
 };
 
 const textOf = (value: unknown): string =>

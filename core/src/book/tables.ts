@@ -13,6 +13,7 @@ import {
   trialSchema,
   yieldSchema,
 } from './recordSchemas';
+import { designSchema } from './designSchema';
 import { tastingSchema } from './tastingSchema';
 import { thingSchema } from './thingSchema';
 import { batchSchema, containerSchema, priceSchema } from './batchSchemas';
@@ -45,6 +46,7 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
   prices: { schema: priceSchema, most: 20_000, since: 14 },
   things: { schema: thingSchema, most: 500, since: 15 },
   tastings: { schema: tastingSchema, most: 2000, since: 17 },
+  designs: { schema: designSchema, most: 1000, since: 17 },
 };
 
 /** A book file as docs/format.md describes it, at the present version. */

@@ -28,6 +28,8 @@ export interface NextTrial {
   best: { shares: number[] } & Predicted;
   /** Where a trial is expected to improve most on the best of those made. */
   next: { shares: number[] } & Predicted & { improvement: number };
+  /** What the model says of any mixture. */
+  predict: Fitted['predict'];
   /** Whether that is worth a bowl: more than the trials' own noise would hide. */
   worthwhile: boolean;
 }
@@ -122,6 +124,7 @@ export function nextTrial(
   );
   return {
     ...{ model, coefficients: fit.coefficients, residuals: fit.residuals, best, next, reached },
+    predict: fit.predict,
     foretold: known
       .map((one) => ({ model: one.model, leaveOneOut: one.off }))
       .sort((a, b) => a.leaveOneOut - b.leaveOneOut),

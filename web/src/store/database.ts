@@ -60,6 +60,7 @@ interface CobbetSchema extends DBSchema {
   prices: { key: string; value: BookTables['prices'] };
   things: { key: string; value: BookTables['things'] };
   tastings: { key: string; value: BookTables['tastings'] };
+  designs: { key: string; value: BookTables['designs'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
   history: { key: number; value: Command };

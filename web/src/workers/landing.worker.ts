@@ -4,6 +4,8 @@ import { highsSolver } from '@cobbet/core/landing/highsSolver';
 import { landSteadily } from '@cobbet/core/landing/landSteadily';
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LinearSolver } from '@cobbet/core/landing/linearProgram';
+import { chooseDesign, type DesignQuestion } from '@cobbet/core/book/newDesign';
+import { landMixtures } from '@cobbet/core/landing/landMixtures';
 import { expose } from 'comlink';
 
 let solver: Promise<LinearSolver> | null = null;
@@ -18,6 +20,17 @@ const api = {
   async advise(input: AdviseInput) {
     solver ??= highsSolver();
     return advise(input, await solver);
+  },
+  /** Trials of a dip chosen on purpose, on the bowls that land. */
+  async design(question: DesignQuestion) {
+    solver ??= highsSolver();
+    const id = () => crypto.randomUUID().slice(0, 13);
+    return chooseDesign(question, await solver, id);
+  },
+  /** One mixture of a dip landed; null where it can't be. */
+  async mixture(request: LandPartsRequest, places: readonly number[], shares: readonly number[]) {
+    solver ??= highsSolver();
+    return landMixtures(request, places, [shares], await solver)[0] ?? null;
   },
 };
 

@@ -1,6 +1,7 @@
 import type { Advice } from '@cobbet/core/advise/advise';
 import type { AdviseInput } from '@cobbet/core/advise/adviseInput';
-import type { LandAnswer, LandPartsRequest } from '@cobbet/core/landing/landParts';
+import type { DesignChosen, DesignQuestion, NoDesign } from '@cobbet/core/book/newDesign';
+import type { LandAnswer, LandedPart, LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LandingWorker } from './landing.worker';
 import { WorkerClient } from './workerClient';
 
@@ -30,4 +31,37 @@ export function landInWorker(request: LandPartsRequest, signal: AbortSignal): Pr
  */
 export function adviseInWorker(input: AdviseInput, signal: AbortSignal): Promise<Advice> {
   return solver.ask(async (api): Promise<Advice> => api.advise(input), signal);
+}
+
+/**
+ * Trials of a dip chosen on purpose, worked out in a worker.
+ *
+ * @param signal ends the work when the cook cancels
+ * @throws Error with a sentence for the cook; AbortError when cancelled
+ */
+export function designInWorker(
+  question: DesignQuestion,
+  signal: AbortSignal,
+): Promise<DesignChosen | NoDesign> {
+  return solver.ask(async (api): Promise<DesignChosen | NoDesign> => api.design(question), signal);
+}
+
+/**
+ * One mixture of a dip, landed in a worker.
+ *
+ * @param places of the components among its parts
+ * @param signal ends the work when the cook cancels
+ * @returns null where it can't be made to land
+ * @throws Error with a sentence for the cook; AbortError when cancelled
+ */
+export function mixtureInWorker(
+  request: LandPartsRequest,
+  places: readonly number[],
+  shares: readonly number[],
+  signal: AbortSignal,
+): Promise<LandedPart[] | null> {
+  return solver.ask(
+    async (api): Promise<LandedPart[] | null> => api.mixture(request, places, shares),
+    signal,
+  );
 }

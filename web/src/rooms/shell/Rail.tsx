@@ -73,7 +73,7 @@ export function Rail() {
           <RoomLink
             key={room.path}
             to={hrefOf(room)}
-            here={path === room.path || path === room.also}
+            here={path === room.path || room.also?.includes(path) === true}
             hidden={room.oneStepAway}
           >
             <RoomMark name={room.name} />

@@ -6,8 +6,8 @@ export interface Room {
   withDip: boolean;
   /** Not at the thumb on a phone, but under *More*. */
   oneStepAway: boolean;
-  /** Another address that belongs to it. */
-  also?: string;
+  /** Other addresses that belong to it. */
+  also?: readonly string[];
 }
 
 /** The rooms in the order of the work; some are about one dip and take it along. */
@@ -15,7 +15,13 @@ export const rooms: readonly Room[] = [
   { path: '/', name: 'Book', withDip: false, oneStepAway: false },
   { path: '/bench', name: 'Bench', withDip: true, oneStepAway: false },
   { path: '/make', name: 'Make', withDip: true, oneStepAway: false },
-  { path: '/trials', name: 'Trials', withDip: true, oneStepAway: true, also: '/tasting' },
+  {
+    path: '/trials',
+    name: 'Trials',
+    withDip: true,
+    oneStepAway: true,
+    also: ['/tasting', '/design'],
+  },
   { path: '/day', name: 'Day', withDip: false, oneStepAway: false },
   { path: '/larder', name: 'Larder', withDip: false, oneStepAway: true },
   { path: '/kit', name: 'Kit', withDip: false, oneStepAway: true },

@@ -50,6 +50,13 @@ function TrialsOf({ dip }: { dip: Dip }) {
           >
             Taste together
           </Button>
+          <Button
+            component={Link}
+            href={`/design?dip=${encodeURIComponent(dip.id)}`}
+            variant="outlined"
+          >
+            Vary it on purpose
+          </Button>
           <Button component={Link} href="/trials?swaps">
             The book of swaps
           </Button>
@@ -103,6 +110,9 @@ export function TrialsRoom() {
         <Box sx={{ display: 'flex', gap: 3, mb: 2 }}>
           <Button component={Link} href="/tasting" sx={{ px: 0 }}>
             Tastings
+          </Button>
+          <Button component={Link} href="/design" sx={{ px: 0 }}>
+            Trials on purpose
           </Button>
           <Button component={Link} href="/trials?swaps" sx={{ px: 0 }}>
             The book of swaps

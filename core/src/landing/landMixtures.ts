@@ -1,0 +1,35 @@
+import type { Role } from '../larder/ingredient';
+import { type LandedPart, type LandPartsRequest, landParts } from './landParts';
+import type { LinearSolver } from './linearProgram';
+
+/** What makes up for a mixture that is stiffer, blander or less sour. */
+export const followingRoles: ReadonlySet<Role> = new Set(['liquid', 'salt', 'acid'] as const);
+
+/**
+ * Lands a dip at each of some mixtures: the components weigh together what they weigh now, liquid, salt and sour follow, the rest is held.
+ *
+ * @param request the dip; its holds stand for nothing here but where a follower is held
+ * @param places of the components among its parts
+ * @param points shares of the components, adding up to one
+ * @returns for each point the parts that land; null where nothing does
+ */
+export function landMixtures(
+  request: LandPartsRequest,
+  places: readonly number[],
+  points: readonly (readonly number[])[],
+  solver: LinearSolver,
+): (LandedPart[] | null)[] {
+  const together = places.reduce((sum, at) => sum + (request.parts[at]?.massG ?? 0), 0);
+  return points.map((shares) => {
+    const parts = request.parts.map(({ minG: _min, maxG: _max, ...part }, at) => {
+      const component = places.indexOf(at);
+      if (component >= 0) {
+        const massG = Number(((shares[component] ?? 0) * together).toFixed(2));
+        return { ...part, massG, amountText: `${massG} g`, hold: true };
+      }
+      return { ...part, hold: part.hold || !followingRoles.has(part.ingredient.role) };
+    });
+    const answer = landParts({ ...request, parts, kitchenMeasures: false }, solver);
+    return answer.feasible ? answer.parts : null;
+  });
+}
