@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { dip } from '../../test/bookOf';
 import { kitchenOf } from '../../test/kitchenOf';
+import { chooseTrials } from '../design/chooseTrials';
 import { withResponse } from '../design/mixtureDesign';
 import { analyseDip, readDip } from '../dip/analyseDip';
 import type { Dip } from '../dip/dip';
@@ -83,6 +84,13 @@ describe('trials of a dip on purpose', () => {
     expect(cut).toBeGreaterThan(0);
     const never = { ...hummus, targets: { saltG: { low: 40, high: 50 } } };
     expect(chosen(never)).toMatchObject({ why: expect.stringContaining('Only 0 of') });
+  });
+
+  test('mixtures in a line tell no plane, however many they are', () => {
+    const line = [0.2, 0.3, 0.4, 0.5, 0.6].map((a) => [a, 0.8 - a, 0.2]);
+    expect(chooseTrials(line, 8, 1)).toBeNull();
+    const plane = [...line, [0.3, 0.3, 0.4]];
+    expect(chooseTrials(plane, 8, 1)?.model).toBe('linear');
   });
 
   test('what is kept of it is taken by the book, and a response is said and taken back', () => {

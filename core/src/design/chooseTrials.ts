@@ -1,3 +1,4 @@
+import { Matrix, SVD } from 'ml-matrix';
 import { dOptimal } from './dOptimal';
 import { type MixtureModel, modelTerms, termCount } from './mixtureModel';
 
@@ -11,6 +12,17 @@ export interface ChosenTrials {
   model: MixtureModel;
 }
 
+/** Points that lie on a line tell no plane, however many they are; the least singular value against the largest that counts. */
+const leastSpread = 1e-6;
+
+function tellsTerms(points: readonly (readonly number[])[], model: MixtureModel): boolean {
+  const terms = termCount(model, points[0]?.length ?? 0);
+  if (terms === 0 || points.length < terms) return false;
+  const { diagonal } = new SVD(new Matrix(points.map((point) => modelTerms(model, point))));
+  const [first = 0] = diagonal;
+  return (diagonal[terms - 1] ?? 0) > leastSpread * first;
+}
+
 /** The richest model first. */
 const models: readonly MixtureModel[] = ['quadratic', 'linear'];
 
@@ -20,7 +32,7 @@ const models: readonly MixtureModel[] = ['quadratic', 'linear'];
  * @param points shares that may be tried
  * @param n trials
  * @param seed the same seed gives the same trials, in the same order
- * @returns null where they are too few for any model
+ * @returns null where they are too few, or lie too much in a line, for any model
  */
 export function chooseTrials(
   points: readonly (readonly number[])[],
@@ -28,10 +40,7 @@ export function chooseTrials(
   seed: number,
 ): ChosenTrials | null {
   const components = points[0]?.length ?? 0;
-  const model = models.find((one) => {
-    const terms = termCount(one, components);
-    return terms > 0 && n >= terms && points.length >= terms;
-  });
+  const model = models.find((one) => n >= termCount(one, components) && tellsTerms(points, one));
   if (!model) return null;
   const rows = points.map((point) => modelTerms(model, point));
   return { ...dOptimal(rows, n, seed), model };

@@ -19,6 +19,11 @@ import {
 
 const triangle: Triangle = { width: 560, height: 500, edge: 44 };
 const steps = 36;
+const corners = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+].map((shares) => placeOf(shares, triangle));
 const keyStep = 0.02;
 
 /** Shares within a triangle of what may be mixed, each one's least taken off; and back. */
@@ -193,8 +198,9 @@ export function MixtureMap({
     const now = inner(probe);
     move(real(now.map((one, i) => one + (keyStep / 2) * (by[i] ?? 0))));
   };
+  /** At its corner a component is all that is left once the others are at their least. */
   const percent = (i: number, whole: number) =>
-    `${names[i] ?? ''} ${Math.round(100 * Math.min(components[i]?.max ?? 1, (components[i]?.min ?? 0) + whole))} %`;
+    `${names[i] ?? ''} ${Math.round(100 * ((components[i]?.min ?? 0) + whole))} %`;
   const free = 1 - components.reduce((sum, { min }) => sum + min, 0);
   const said = probe.map((one, i) => `${names[i] ?? ''} ${(100 * one).toFixed(0)} %`).join(', ');
   const [probeX, probeY] = at(probe);
@@ -221,6 +227,12 @@ export function MixtureMap({
       }}
       fontSize={typeScale.small}
     >
+      <path
+        d={`M${corners.map((one) => one.join(' ')).join('L')}Z`}
+        fill="none"
+        stroke={colour.line}
+        strokeWidth={1.5}
+      />
       <Heat cells={cells} />
       <text x={triangle.width / 2} y={26} textAnchor="middle" fill={colour.ink}>
         {percent(0, free)}

@@ -2,6 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import { designQuestion } from '@cobbet/core/book/newDesign';
 import { reachableLimits } from '@cobbet/core/design/mixtureRegion';
 import { readDip } from '@cobbet/core/dip/analyseDip';
@@ -12,7 +13,9 @@ import { CheckLine } from '@/components/CheckLine';
 import { LabelledField } from '@/components/LabelledField';
 import { Panel } from '@/components/Panel';
 import { RoomPage } from '@/components/RoomPage';
+import { capital } from '@/components/bodyText';
 import { shortName } from '@/components/shortName';
+import { plainName } from './plainName';
 import { addDesign } from '@/store/designCommands';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
@@ -39,21 +42,21 @@ function LimitFields({
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}>
       <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
-        now {(100 * component.share).toFixed(0)} %, from
+        now {(100 * component.share).toFixed(0)} %; from, to
       </Box>
       {(['low', 'high'] as const).map((end) => (
-        <LabelledField
+        <OutlinedInput
           key={end}
           size="small"
-          label={end === 'low' ? 'least %' : 'most %'}
           value={typed[end]}
           placeholder={String(
             Math.round(100 * (end === 'low' ? component.usual.min : component.usual.max)),
           )}
           error={(end === 'low' ? component.min : component.max) === null}
+          endAdornment="%"
           onChange={(event) => onChange({ ...typed, [end]: event.target.value })}
-          sx={{ width: 92 }}
-          htmlInput={{
+          sx={{ width: 84 }}
+          inputProps={{
             inputMode: 'decimal',
             maxLength: 6,
             'aria-label': `${label}, ${end === 'low' ? 'least' : 'most'} %`,
@@ -88,9 +91,9 @@ export function NewDesign({ dip }: { dip: Dip }) {
     return null;
   };
   const wrong = lacks();
-  const name = chosen
-    .map(({ ingredient, row }) => shortName(ingredient?.name ?? row.ingredientId))
-    .join(', ');
+  const name = capital(
+    chosen.map(({ ingredient, row }) => plainName(ingredient?.name ?? row.ingredientId)).join(', '),
+  );
   const choose = async () => {
     const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
     const question = designQuestion(inKitchen, known, n, seed);

@@ -19,6 +19,7 @@ import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { MixtureMap } from './MixtureMap';
+import { plainName } from './plainName';
 import { TrialTable } from './TrialTable';
 
 const modelWords: Record<NextTrial['model'], string> = {
@@ -82,14 +83,14 @@ export function OneDesign({ design, dip }: { design: MixtureDesign; dip: Dip }) 
   const { larder } = useKitchen();
   const { components, response } = design;
   const names = components.map(({ ingredientId }) =>
-    (shortName(larder.get(ingredientId)?.name ?? ingredientId).split(',')[0] ?? '').toLowerCase(),
+    plainName(larder.get(ingredientId)?.name ?? ingredientId),
   );
   const results = useMemo(() => designResults(design), [design]);
   const told = useMemo(() => nextTrial(components, results), [components, results]);
   const [read, setRead] = useState<readonly number[] | null>(null);
   const { land, problem, busy } = useLandedMixture(design, dip);
   const sharesText = (shares: readonly number[]) =>
-    shares.map((one, i) => `${names[i] ?? ''} ${(100 * one).toFixed(0)} %`).join(', ');
+    shares.map((one, i) => `${names[i] ?? ''} ${(100 * one).toFixed(0)} %`).join(', ');
   const probe = read ?? told?.best.shares ?? [];
   const atProbe = told?.predict(probe);
   const takeVariant = () =>

@@ -83,7 +83,7 @@ export function TrialTable({
             <Box sx={{ fontWeight: 700, minWidth: 22 }}>{at + 1}</Box>
             <Box sx={{ flex: '1 1 180px', fontSize: typeScale.note, minWidth: 0 }}>
               {trial.shares
-                .map((share, i) => `${names[i] ?? ''} ${(100 * share).toFixed(0)} %`)
+                .map((share, i) => `${names[i] ?? ''} ${(100 * share).toFixed(0)} %`)
                 .join(', ')}
               <Box component="span" sx={{ color: colour.muted }}>
                 {' '}
