@@ -101,16 +101,6 @@ const views = [
     },
   },
   {
-    name: 'free',
-    size: wide,
-    path: `/bench${hummus}`,
-    act: async (page) => {
-      await button(page, 'Free of').click();
-      await button(page, 'sesame').click();
-      await page.getByRole('list', { name: 'Ways to make it so' }).waitFor();
-    },
-  },
-  {
     name: 'variant',
     size: wide,
     path: '/bench?dip=weir-house-green',
@@ -158,6 +148,12 @@ const views = [
       await button(page, 'Look at it again').click();
       await button(page, 'Next pot').waitFor();
     },
+  },
+  {
+    name: 'mixture-map',
+    size: wide,
+    path: '/design?id=tahini-chickpeas-oil',
+    act: (page) => page.getByRole('slider', { name: 'Map of liking' }).waitFor(),
   },
   {
     name: 'house',

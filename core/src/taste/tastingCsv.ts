@@ -90,7 +90,7 @@ export function readTastingCsv(tasting: Tasting, text: string): ReadCsv {
     );
     const say = (says: string) => void faults.push({ line, says });
     const seat = tasting.seats.find(
-      ({ name }) => name.toLowerCase() === (row['taster'] ?? '').toLowerCase(),
+      ({ name }) => name.trim().toLowerCase() === (row['taster'] ?? '').toLowerCase(),
     );
     if (!seat) return say(`“${row['taster'] ?? ''}” is none of the tasters.`);
     const code = row['code'] ?? '';
