@@ -5,6 +5,7 @@ import type { MixtureDesign } from '@cobbet/core/design/mixtureDesign';
 import type { ShareLimits } from '@cobbet/core/design/mixtureRegion';
 import { ticks } from 'd3-array';
 import { type KeyboardEvent, type PointerEvent, useMemo } from 'react';
+import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import {
@@ -17,13 +18,15 @@ import {
   type Triangle,
 } from './ternary';
 
-const triangle: Triangle = { width: 560, height: 500, edge: 44 };
+/** As wide as it is drawn, so that its letters are as large as any; nearly as high as its sides are long. */
+const triangleOf = (width: number): Triangle => ({ width, height: 0.78 * width + 62, edge: 44 });
+const widest = 600;
 const steps = 36;
-const corners = [
+const wholes = [
   [1, 0, 0],
   [0, 1, 0],
   [0, 0, 1],
-].map((shares) => placeOf(shares, triangle));
+];
 const keyStep = 0.02;
 
 /** Shares within a triangle of what may be mixed, each one's least taken off; and back. */
@@ -162,6 +165,8 @@ export function MixtureMap({
   onProbe: (shares: number[]) => void;
 }) {
   const { components, response } = design;
+  const { ref, width } = useWidth<HTMLDivElement>(widest);
+  const triangle = useMemo(() => triangleOf(Math.min(width, widest)), [width]);
   const { inner, real } = useMemo(() => zoomOf(components), [components]);
   const cells = useMemo(
     () =>
@@ -170,7 +175,7 @@ export function MixtureMap({
         const within = mixed.every((one, i) => one <= (components[i]?.max ?? 1) + 1e-6);
         return within ? predict(mixed).y : null;
       }),
-    [components, predict, real],
+    [components, predict, real, triangle],
   );
   const at = (shares: readonly number[]) => placeOf(inner(shares), triangle);
   const within = (shares: readonly number[]) =>
@@ -207,56 +212,58 @@ export function MixtureMap({
   const [bestX, bestY] = at(best);
   const [nextX, nextY] = at(next);
   return (
-    <Box
-      component="svg"
-      viewBox={`0 0 ${triangle.width} ${triangle.height}`}
-      role="slider"
-      tabIndex={0}
-      aria-label={`Map of ${response}`}
-      aria-valuenow={Number(predict(probe).y.toFixed(2))}
-      aria-valuetext={`${said}: ${response} ${predict(probe).y.toFixed(2)}`}
-      onPointerDown={follow}
-      onPointerMove={follow}
-      onKeyDown={onKey}
-      sx={{
-        width: '100%',
-        maxWidth: 640,
-        display: 'block',
-        touchAction: 'none',
-        cursor: 'crosshair',
-      }}
-      fontSize={typeScale.small}
-    >
-      <path
-        d={`M${corners.map((one) => one.join(' ')).join('L')}Z`}
-        fill="none"
-        stroke={colour.line}
-        strokeWidth={1.5}
-      />
-      <Heat cells={cells} />
-      <text x={triangle.width / 2} y={26} textAnchor="middle" fill={colour.ink}>
-        {percent(0, free)}
-      </text>
-      <text x={4} y={triangle.height - 16} fill={colour.ink}>
-        {percent(1, free)}
-      </text>
-      <text x={triangle.width - 4} y={triangle.height - 16} textAnchor="end" fill={colour.ink}>
-        {percent(2, free)}
-      </text>
-      <TrialDots design={design} at={at} />
-      <path
-        d={`M${nextX} ${nextY - 13}l13 13l-13 13l-13 -13z`}
-        fill="none"
-        stroke={colour.accent}
-        strokeWidth={2}
-        strokeDasharray="3 3"
+    <Box ref={ref} sx={{ maxWidth: widest }}>
+      <Box
+        component="svg"
+        viewBox={`0 0 ${triangle.width} ${triangle.height}`}
+        role="slider"
+        tabIndex={0}
+        aria-label={`Map of ${response}`}
+        aria-valuenow={Number(predict(probe).y.toFixed(2))}
+        aria-valuetext={`${said}: ${response} ${predict(probe).y.toFixed(2)}`}
+        onPointerDown={follow}
+        onPointerMove={follow}
+        onKeyDown={onKey}
+        sx={{
+          width: '100%',
+          display: 'block',
+          // a thumb that scrolls past must not be held
+          touchAction: { xs: 'pan-y', md: 'none' },
+          cursor: 'crosshair',
+        }}
+        fontSize={typeScale.small}
       >
-        <title>the next trial</title>
-      </path>
-      <path d={`M${bestX} ${bestY - 11}l11 11l-11 11l-11 -11z`} fill={colour.accent}>
-        <title>the best, predicted</title>
-      </path>
-      <circle cx={probeX} cy={probeY} r={14} fill="none" stroke={colour.ink} strokeWidth={2.5} />
+        <path
+          d={`M${wholes.map((one) => placeOf(one, triangle).join(' ')).join('L')}Z`}
+          fill="none"
+          stroke={colour.line}
+          strokeWidth={1.5}
+        />
+        <Heat cells={cells} />
+        <text x={triangle.width / 2} y={26} textAnchor="middle" fill={colour.ink}>
+          {percent(0, free)}
+        </text>
+        <text x={4} y={triangle.height - 16} fill={colour.ink}>
+          {percent(1, free)}
+        </text>
+        <text x={triangle.width - 4} y={triangle.height - 16} textAnchor="end" fill={colour.ink}>
+          {percent(2, free)}
+        </text>
+        <TrialDots design={design} at={at} />
+        <path
+          d={`M${nextX} ${nextY - 13}l13 13l-13 13l-13 -13z`}
+          fill="none"
+          stroke={colour.accent}
+          strokeWidth={2}
+          strokeDasharray="3 3"
+        >
+          <title>the next trial</title>
+        </path>
+        <path d={`M${bestX} ${bestY - 11}l11 11l-11 11l-11 -11z`} fill={colour.accent}>
+          <title>the best, predicted</title>
+        </path>
+        <circle cx={probeX} cy={probeY} r={14} fill="none" stroke={colour.ink} strokeWidth={2.5} />
+      </Box>
     </Box>
   );
 }

@@ -16,6 +16,10 @@ import { typeScale } from '@/theme/typeScale';
 import type { RunControl } from './useRun';
 
 const sides = ['low', 'right', 'high'] as const satisfies readonly Side[];
+/** What is chosen stands out on the panel's own ground. */
+const chosen = {
+  '&.Mui-selected, &.Mui-selected:hover': { bgcolor: colour.accent, color: colour.onAccent },
+} as const;
 /** Where a side stands on the five marks. */
 const markOfSide: Record<Side, number> = { low: 2, right: 3, high: 4 };
 const verdictOf: Record<Side, Verdict> = { low: 'short', right: 'right', high: 'over' };
@@ -72,7 +76,7 @@ export function AskTable({ run, control }: { run: Run; control: RunControl }) {
         sx={{ mb: 1 }}
       >
         {tasting.seats.map(({ id, name }) => (
-          <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2 }}>
+          <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2, ...chosen }}>
             {name}
           </ToggleButton>
         ))}
@@ -95,7 +99,7 @@ export function AskTable({ run, control }: { run: Run; control: RunControl }) {
                 <ToggleButton
                   key={one}
                   value={one}
-                  sx={{ minHeight: 48, minWidth: 74, px: 1, bgcolor: colour.paper }}
+                  sx={{ minHeight: 48, minWidth: 74, px: 1, bgcolor: colour.paper, ...chosen }}
                 >
                   {words(name, one)}
                 </ToggleButton>
