@@ -72,6 +72,19 @@ test('the map is read by keys and by dragging, and a mixture becomes a variant',
   await expect(page.getByRole('textbox', { name: 'liking of trial 9' })).toHaveValue('');
 });
 
+test('a plan whose dip is gone says so, and can be deleted', async ({ page }) => {
+  await openSampleBook(page);
+  await page.getByRole('button', { name: 'More for Weir House hummus', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Delete…' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByText(/^13 dips/)).toBeVisible();
+  await page.goto('/design');
+  await page.getByRole('link', { name: 'Tahini, chickpeas, oil' }).click();
+  await expect(page.getByText('That dip is not in the book')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete the plan' }).click();
+  await expect(page.getByText(/^None is planned/)).toBeVisible();
+});
+
 for (const [width, height, colorScheme] of [
   [1280, 800, 'dark'],
   [390, 844, 'light'],

@@ -3,12 +3,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useSearchParams } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { shortDay } from '@/components/day';
 import { later } from '@/components/later';
 import { NotHere } from '@/components/NotHere';
 import { RoomPage } from '@/components/RoomPage';
 import { useBook } from '@/store/bookStore';
+import { dropDesign } from '@/store/designCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
@@ -59,6 +60,7 @@ function Designs() {
 
 /** Trials on purpose: all plans, a new one of a dip, or one of them. */
 export function DesignRoom() {
+  const router = useRouter();
   const asked = useSearchParams();
   const designs = useBook((state) => state.book.designs);
   const dips = useBook((state) => state.book.dips);
@@ -73,7 +75,23 @@ export function DesignRoom() {
           id === null || design ? 'That dip is not in the book' : 'That plan is not in the book'
         }
         text="It may have been deleted, or it belongs to another book. Undo brings back what you deleted."
-      />
+      >
+        <Box sx={{ display: 'flex', gap: 1.5, justifyContent: 'center' }}>
+          <Button component={Link} href="/design" variant="contained">
+            All plans
+          </Button>
+          {design && (
+            <Button
+              onClick={() => {
+                router.push('/design');
+                void dropDesign(design.id);
+              }}
+            >
+              Delete the plan
+            </Button>
+          )}
+        </Box>
+      </NotHere>
     );
   }
   return design ? <OneDesign design={design} dip={dip} /> : <NewDesign key={dip.id} dip={dip} />;
