@@ -19,6 +19,16 @@ describe('what is right here', () => {
     expect(told.high - told.low).toBeGreaterThan(0.45);
   });
 
+  test('one odd bowl found over widens nothing, and moves it by a tenth of the range at most', () => {
+    // hardly any salt in it, and over all the same
+    const told = house([{ level: 0.05, side: 'high' }]);
+    expect(1.05 - told.ideal).toBeLessThan(0.05);
+    expect(told.high - told.low).toBeLessThanOrEqual(0.5 + 1e-9);
+    const sour = houseRange({ low: 0.2, high: 0.6 }, [{ level: 0.1, side: 'high' }], 0.05);
+    expect(0.4 - sour.ideal).toBeLessThan(0.04);
+    expect(sour.high - sour.low).toBeLessThanOrEqual(0.4 + 1e-9);
+  });
+
   test('comes to a hidden taste, and is narrower than the family’s', () => {
     const random = seeded(31);
     for (const ideal of [0.75, 0.95, 1.2]) {

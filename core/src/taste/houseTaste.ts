@@ -28,8 +28,8 @@ export interface HouseRange extends RightRange {
 
 /** What is right lies within so many times what is just noticed, and a tongue wanders by as much (J). */
 const withinNoticed = 1.5;
-/** So seldom a verdict is about something else: a slip of the finger, a cold. */
-const lapse = 0.06;
+/** So often a verdict is about something else: a slip of the finger, another fault of an odd bowl (J). */
+const lapse = 0.2;
 /** Half of a family's range is so many standard deviations of where a house may stand in it (J). */
 const priorSpread = 1.5;
 /** Places the middle may stand at lie a share of the tongue's wandering apart, at most so many. */
@@ -83,7 +83,8 @@ export function houseRange(
     grid.reduce((sum, at, i) => sum + (at - ideal) ** 2 * (weights[i] ?? 0), 0) / total;
   const sd = Math.sqrt(variance);
   // with nothing said it is the family's, with all said what is right to one tongue
-  const doubt = (sd / spread) * Math.sqrt(Math.max(0, half ** 2 - right ** 2));
+  // two that contradict each other make it no less known than the family has it
+  const doubt = Math.min(1, sd / spread) * Math.sqrt(Math.max(0, half ** 2 - right ** 2));
   const by = Math.hypot(right, doubt);
   return { low: Math.max(0, ideal - by), high: ideal + by, ideal, sd, n: verdicts.length };
 }
