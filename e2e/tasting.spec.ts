@@ -141,6 +141,16 @@ test('marks are saved as CSV and taken from one, each wrong line named', async (
   await expect(page.getByText('Nobody said anything before it was closed.')).toBeVisible();
 });
 
+test('closing it with two taps closes it', async ({ page }) => {
+  await openSampleBook(page);
+  await page.goto('/tasting?id=crew-lunch');
+  await page.getByRole('button', { name: 'Open it again' }).click();
+  await page.getByRole('button', { name: 'Close it and see' }).dblclick();
+  await expect(page.getByRole('img', { name: /^Liking/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Open it again' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: /^Crew lunch/ })).toBeVisible();
+});
+
 test('a triangle says how many found the odd one, and what that is worth', async ({ page }) => {
   await openSampleBook(page);
   await page.goto('/tasting');

@@ -49,17 +49,23 @@ export function OneTasting({ tasting }: { tasting: Tasting }) {
           >
             Delete it
           </Button>
-          {open ? (
-            <Button variant="contained" onClick={() => void closeTasting(id, true)}>
-              Close it and see
-            </Button>
-          ) : (
-            <Button onClick={() => void closeTasting(id, false)}>Open it again</Button>
-          )}
+          {/* its place stays once it is closed: a second tap must fall on nothing */}
+          <Button
+            variant="contained"
+            sx={{ visibility: open ? 'visible' : 'hidden' }}
+            onClick={() => void closeTasting(id, true)}
+          >
+            Close it and see
+          </Button>
         </Box>
       }
     >
       {open ? <OpenTasting tasting={tasting} /> : <Results tasting={tasting} />}
+      {!open && (
+        <Button sx={{ mt: 2 }} onClick={() => void closeTasting(id, false)}>
+          Open it again
+        </Button>
+      )}
     </RoomPage>
   );
 }
