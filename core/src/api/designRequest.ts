@@ -10,29 +10,18 @@ import { resolveIngredient } from '../larder/find';
 import { requestLarder, requestParts } from './dipRequest';
 import { landChecked } from './headless';
 import { type LandRequest, landRequestSchema } from './landRequest';
+import { componentsSchema, type RequestedComponent } from './mixtureComponents';
 
 interface DesignRequest {
-  components: { ingredient: string; min: number; max: number }[];
+  components: RequestedComponent[];
   n: number;
   seed: number;
   /** The dip the components are of, as land takes it. */
   dip?: LandRequest;
 }
 
-const share = Joi.number().min(0).max(1);
-
 const designSchema = Joi.object<DesignRequest>({
-  components: Joi.array()
-    .items(
-      Joi.object({
-        ingredient: Joi.string().min(1).max(120).required(),
-        min: share.default(0),
-        max: share.default(1),
-      }),
-    )
-    .min(2)
-    .max(5)
-    .required(),
+  components: componentsSchema,
   n: Joi.number().integer().min(2).max(40).required(),
   seed: Joi.number().integer().min(0).max(2_147_483_647).default(1),
   dip: landRequestSchema.optional(),

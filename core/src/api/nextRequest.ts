@@ -3,27 +3,16 @@ import { BadInput, checked } from '../book/fieldError';
 import { reachableLimits } from '../design/mixtureRegion';
 import { type NextTrial, nextTrial, type ResponseModel, responseModels } from '../design/nextTrial';
 import type { TrialResult } from '../design/polynomialFit';
+import { componentsSchema, type RequestedComponent, share } from './mixtureComponents';
 
 interface NextRequest {
-  components: { ingredient: string; min: number; max: number }[];
+  components: RequestedComponent[];
   results: TrialResult[];
   model?: ResponseModel;
 }
 
-const share = Joi.number().min(0).max(1);
-
 const nextSchema = Joi.object<NextRequest>({
-  components: Joi.array()
-    .items(
-      Joi.object({
-        ingredient: Joi.string().min(1).max(120).required(),
-        min: share.default(0),
-        max: share.default(1),
-      }),
-    )
-    .min(2)
-    .max(5)
-    .required(),
+  components: componentsSchema,
   results: Joi.array()
     .items(
       Joi.object<TrialResult>({

@@ -4,9 +4,8 @@ import { type Family, usualSeasoning } from '../mix/families';
 import { mixOf } from '../mix/mix';
 import { per100g } from '../mix/per100g';
 import type { TasteMarks, Verdict } from '../readings/tastes';
-import type { Side } from '../taste/agreement';
+import { type Side, sideOf } from '../taste/agreement';
 import { type HouseRange, houseRange, type LevelVerdict } from '../taste/houseTaste';
-import { justRight } from '../taste/panel';
 import { sampleOf, type Tasting } from '../taste/tasting';
 import { type Book, settingsOf } from './book';
 import { tastedBowl, type TastedTables } from './tastedBowl';
@@ -37,8 +36,6 @@ export interface HouseVerdict extends LevelVerdict {
 export type HouseTables = TastedTables & Pick<Book, 'tastings' | 'settings'>;
 
 const sideOfVerdict: Record<Verdict, Side> = { short: 'low', right: 'right', over: 'high' };
-const sideOfMark = (mark: number): Side =>
-  mark < justRight ? 'low' : mark > justRight ? 'high' : 'right';
 
 /** The seasoning of a trial does not change, so it is added up once for a larder. */
 const levels = new WeakMap<Trial, { larder: Larder; figures: Record<HouseTaste, number> }>();
@@ -92,7 +89,7 @@ function tastingVerdicts(
       const mark = jar[taste];
       if (mark === undefined) return [];
       const level = figures[houseFigure[taste]];
-      return [{ taste, level, side: sideOfMark(mark), at: tasting.createdAt, of: tasting.name }];
+      return [{ taste, level, side: sideOf(mark), at: tasting.createdAt, of: tasting.name }];
     });
   });
 }

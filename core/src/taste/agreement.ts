@@ -14,7 +14,8 @@ export interface Agreement {
   of: number;
 }
 
-const sideOf = (mark: number): Side =>
+/** The side of a mark of five. */
+export const sideOf = (mark: number): Side =>
   mark < justRight ? 'low' : mark > justRight ? 'high' : 'right';
 
 /** What those who have tasted a pot agree on, in the order it is asked; what nobody has marked is left out. */

@@ -76,7 +76,9 @@ const few = 12;
 export const fewWords = (tasters: number): string =>
   tasters < few ? `${tasters} ${tasters === 1 ? 'taster is' : 'tasters are'} few` : '';
 
-const chance = (p: number) => (p < 0.001 ? 'p < 0.001' : `p ${p.toFixed(p < 0.1 ? 3 : 2)}`);
+/** A chance as it is written: never naught, never a star. */
+export const chanceWords = (p: number): string =>
+  p < 0.001 ? 'p < 0.001' : `p ${p.toFixed(p < 0.1 ? 3 : 2)}`;
 
 /** From more than this share on a side is believed though there is no liking to go by. */
 const mostAgree = 0.5;
@@ -85,7 +87,7 @@ const mostAgree = 0.5;
 function costWords({ share, rightShare, n, rightN, drop, p }: Penalty): string | null {
   if (drop !== null && p !== null) {
     if (drop <= 0) return null;
-    return `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less (${chance(p)})`;
+    return `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less (${chanceWords(p)})`;
   }
   if (share <= mostAgree) return null;
   if (rightShare === 0) return 'nobody finds it right, to compare liking with';

@@ -1,10 +1,9 @@
 import { capital } from '@/components/bodyText';
-import { fewWords, type PanelResult } from '@cobbet/core/taste/panelResult';
+import { chanceWords, fewWords, type PanelResult } from '@cobbet/core/taste/panelResult';
 import type { TastingResult } from '@cobbet/core/taste/tastingResult';
 
-/** A chance as it is written: never naught, never a star. */
-export const chance = (p: number): string =>
-  p < 0.001 ? 'p < 0.001' : `p ${p.toFixed(p < 0.1 ? 3 : 2)}`;
+/** A chance as it is written, on one line. */
+export const chance = (p: number): string => chanceWords(p).replaceAll(' ', '\u00a0');
 
 /** A sentence that a panel is small, with the space before it. */
 export const fewSentence = (tasters: number): string => {
