@@ -72,10 +72,30 @@ describe('design', () => {
     }
   });
 
+  test('a figure varied beside it is where it is set in every bowl', () => {
+    const varies = [{ figure: 'saltG', low: 0.7, high: 1.5 }];
+    const asked = { components: components.slice(0, 2), n: 9, varies };
+    const wide = asked.components.map((one) => ({ ...one, max: 1 }));
+    const answer = designRequest({ ...asked, components: wide, dip: { parts, target } }, solver);
+    expect(answer.trials).toHaveLength(9);
+    for (const { levels = [], parts: amounts = [] } of answer.trials) {
+      const { per100g } = analyseRequest({
+        parts: amounts.map(({ ingredient, massG }) => ({ ingredient, amount: `${massG} g` })),
+      });
+      expect(Math.abs(per100g.saltG - (0.7 + 0.8 * (levels[0] ?? NaN)))).toBeLessThan(0.06);
+    }
+    // without a dip there is nothing to land, and the levels are chosen all the same
+    const free = designRequest({ ...asked, components: wide }, solver);
+    expect(new Set(free.trials.map(({ levels }) => levels?.[0]))).toEqual(new Set([0, 0.5, 1]));
+  });
+
   test('what can’t be is refused by its field', () => {
     const asked = (change: object) =>
       refusal(() => designRequest({ components, n: 7, ...change }, solver)).field;
     expect(asked({ n: 2 })).toBe('n');
+    const salt = { figure: 'saltG', low: 1, high: 1.2 };
+    expect(asked({ varies: [{ ...salt, high: 0.9 }] })).toBe('varies[0].high');
+    expect(asked({ varies: [salt, salt] })).toBe('varies[1]');
     expect(
       asked({ components: components.map((one) => ({ ...one, min: 1 / 3, max: 1 / 3 })) }),
     ).toBe('components');

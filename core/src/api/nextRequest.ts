@@ -1,14 +1,31 @@
 import Joi from 'joi';
 import { BadInput, checked } from '../book/fieldError';
+import type { Goal } from '../design/goal';
+import { goalSchema } from '../design/goalSchema';
+import { type MixturePoint, pointOf } from '../design/mixturePoint';
 import { reachableLimits } from '../design/mixtureRegion';
 import { type NextTrial, nextTrial, type ResponseModel, responseModels } from '../design/nextTrial';
+import { nextWords } from '../design/nextWords';
 import type { TrialResult } from '../design/polynomialFit';
-import { componentsSchema, type RequestedComponent, share } from './mixtureComponents';
+import { mostVaried } from '../design/variedFigure';
+import { mixtureFigures } from '../dip/mixtureFigures';
+import { analyseRequestSchema, type DipRequest, requestLarder, requestParts } from './dipRequest';
+import {
+  componentPlaces,
+  componentsSchema,
+  type RequestedComponent,
+  share,
+} from './mixtureComponents';
+import { requestKitchen } from './requestKitchen';
 
 interface NextRequest {
   components: RequestedComponent[];
   results: TrialResult[];
   model?: ResponseModel;
+  /** What is wanted of the response. */
+  goal: Goal;
+  /** The dip the components are of, as analyse takes it: what is learned over figures needs it. */
+  dip?: DipRequest;
 }
 
 const nextSchema = Joi.object<NextRequest>({
@@ -17,6 +34,7 @@ const nextSchema = Joi.object<NextRequest>({
     .items(
       Joi.object<TrialResult>({
         shares: Joi.array().items(share).required(),
+        levels: Joi.array().items(share).min(1).max(mostVaried),
         y: Joi.number().min(-1e9).max(1e9).required(),
         sd: Joi.number().positive().max(1e9),
       }),
@@ -25,7 +43,11 @@ const nextSchema = Joi.object<NextRequest>({
     .max(200)
     .required(),
   model: Joi.string().valid(...responseModels),
+  goal: goalSchema(1e9).default('more'),
+  dip: analyseRequestSchema.optional(),
 }).required();
+
+type Proposal = MixturePoint & { y: number; improvement: number };
 
 /** What trials of a mixture say, and which is worth making next. */
 export interface NextAnswer {
@@ -33,8 +55,12 @@ export interface NextAnswer {
   /** Of a polynomial: shares, products of two, products of three, in the components' order. */
   coefficients: number[] | null;
   /** 95 % interval. */
-  best: { shares: number[]; y: number; low: number; high: number };
-  next: { shares: number[]; y: number; improvement: number; why: string };
+  best: MixturePoint & { y: number; low: number; high: number };
+  next: Proposal & { why: string };
+  /** What to make beside it on the same day; null where nothing can be said. */
+  beside: Proposal | null;
+  /** Of a polynomial with trials done twice: whether it misses more than they differ. */
+  lackOfFit: { f: number; df: readonly [number, number]; p: number } | null;
   worthwhile: boolean;
   leaveOneOut: NextTrial['foretold'];
   residuals: number[];
@@ -44,18 +70,19 @@ export interface NextAnswer {
 const roundingOff = 1e-3;
 const interval = 1.96;
 
-/** Why this trial and not another, in one sentence. */
-function whyWords({ next, reached, worthwhile }: NextTrial): string {
-  const { y, sd } = next;
-  const said = `${y.toFixed(2)} ± ${sd.toFixed(2)}`;
-  const best = `the best so far ${reached.toFixed(2)}`;
-  if (!worthwhile) {
-    return `No mixture is expected to do better by more than the trials’ own noise would hide; this comes nearest, at ${said}, ${best}.`;
-  }
-  return y >= reached
-    ? `It is expected to be better: ${said}, ${best}.`
-    : `Little is known there, and it may be better: ${said}, ${best}.`;
+/** What the model of the bowl says of a mixture of a request's dip; none without a dip. */
+function figuresIn({ dip, components }: NextRequest) {
+  if (!dip) return undefined;
+  const larder = requestLarder(dip.larder);
+  const parts = requestParts(dip, larder);
+  const { conditions } = requestKitchen(dip, larder, parts);
+  return mixtureFigures(parts, conditions, componentPlaces(components, parts, larder));
 }
+
+const proposal = (one: Proposal): Proposal => ({
+  ...pointOf(one),
+  ...{ y: one.y, improvement: one.improvement },
+});
 
 /**
  * Learns from trials of a mixture and proposes the next one, given as plain JSON (docs/format.md).
@@ -63,14 +90,19 @@ function whyWords({ next, reached, worthwhile }: NextTrial): string {
  * @throws BadInput naming the field that is wrong
  */
 export function nextRequest(value: unknown): NextAnswer {
-  const { components, results, model } = checked(nextSchema, value);
+  const request = checked(nextSchema, value);
+  const { components, results, model, goal } = request;
   if (!reachableLimits(components)) {
     throw new BadInput('components', 'With these limits the shares can’t add up to one.');
   }
+  const varied = results[0]?.levels?.length ?? 0;
   const scaled = results.map(({ shares, ...rest }, i) => {
     const field = `results[${i}].shares`;
     if (shares.length !== components.length) {
       throw new BadInput(field, `There are ${components.length} components.`);
+    }
+    if ((rest.levels?.length ?? 0) !== varied) {
+      throw new BadInput(`results[${i}].levels`, `The first result has ${varied} levels.`);
     }
     const sum = shares.reduce((total, one) => total + one, 0);
     if (Math.abs(sum - 1) > roundingOff) {
@@ -78,21 +110,24 @@ export function nextRequest(value: unknown): NextAnswer {
     }
     return { ...rest, shares: shares.map((one) => one / sum) };
   });
-  const told = nextTrial(components, scaled, model);
+  const told = nextTrial(components, scaled, { model, goal, figures: figuresIn(request) });
   if (!told) {
     throw new BadInput(
       'results',
       'These trials are too few, or too much alike, for a model of these components.',
     );
   }
-  const { best, next } = told;
+  const { best, next, beside } = told;
   const half = interval * best.sd;
   return {
     ...{ model: told.model, coefficients: told.coefficients, residuals: told.residuals },
-    best: { shares: best.shares, y: best.y, low: best.y - half, high: best.y + half },
-    next: {
-      ...{ shares: next.shares, y: next.y, improvement: next.improvement },
-      why: whyWords(told),
+    best: { ...pointOf(best), y: best.y, low: best.y - half, high: best.y + half },
+    next: { ...proposal(next), why: nextWords(told, 2, goal) },
+    beside: beside && proposal(beside),
+    lackOfFit: told.lackOfFit && {
+      f: told.lackOfFit.f,
+      df: told.lackOfFit.df,
+      p: told.lackOfFit.p,
     },
     ...{ worthwhile: told.worthwhile, leaveOneOut: told.foretold },
   };

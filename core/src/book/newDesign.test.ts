@@ -41,13 +41,17 @@ beforeAll(async () => {
   solver = await highsSolver();
 });
 
-function chosen(of: Dip, n = 8) {
-  const question = designQuestion(readDip(of, kitchen), components, n, 5);
+type More = Parameters<typeof designQuestion>[2];
+function chosen(of: Dip, n = 8, more: Partial<More> = {}) {
+  const question = designQuestion(readDip(of, kitchen), components, {
+    ...{ n, seed: 5, varies: [] },
+    ...more,
+  });
   if (!question) throw new Error('it can’t be read');
   return chooseDesign(question, solver, (place) => `t${place}`);
 }
-function trialsOf(of: Dip, n?: number): DesignChosen {
-  const told = chosen(of, n);
+function trialsOf(of: Dip, n?: number, more?: Partial<More>): DesignChosen {
+  const told = chosen(of, n, more);
   if ('why' in told) throw new Error(told.why);
   return told;
 }
@@ -87,29 +91,112 @@ describe('trials of a dip on purpose', () => {
   });
 
   test('mixtures in a line tell no plane, however many they are', () => {
-    const line = [0.2, 0.3, 0.4, 0.5, 0.6].map((a) => [a, 0.8 - a, 0.2]);
+    const line = [0.2, 0.3, 0.4, 0.5, 0.6].map((a) => ({ shares: [a, 0.8 - a, 0.2] }));
     expect(chooseTrials(line, 8, 1)).toBeNull();
-    const plane = [...line, [0.3, 0.3, 0.4]];
+    const plane = [...line, { shares: [0.3, 0.3, 0.4] }];
     expect(chooseTrials(plane, 8, 1)?.model).toBe('linear');
   });
 
   test('what is kept of it is taken by the book, and a response is said and taken back', () => {
     const design = {
-      ...{ id: 'x', dipId: 'd1', name: 'Tahini, chickpeas, oil', response: 'liking', components },
+      ...{ id: 'x', dipId: 'd1', name: 'Tahini, chickpeas, oil', components },
+      responses: [{ name: 'liking', goal: 'more' as const }],
       ...trialsOf(hummus, 6),
       createdAt: '2027-06-12T10:30:00.000Z',
     };
     expect(tables.designs.schema.validate(design).error).toBeUndefined();
     const [first] = design.trials;
-    const said = withResponse(design, first?.id ?? '', 7);
-    expect(said.trials.map(({ y }) => y)).toEqual([7, null, null, null, null, null]);
-    expect(withResponse(said, first?.id ?? '', null).trials[0]?.y).toBeNull();
-    const short = { ...design, cut: [[0.5, 0.5]] };
+    const said = withResponse(design, first?.id ?? '', 'liking', 7);
+    expect(said.trials.map(({ marks }) => marks)).toEqual([{ liking: 7 }, {}, {}, {}, {}, {}]);
+    expect(withResponse(said, first?.id ?? '', 'liking', null).trials[0]?.marks).toEqual({});
+    const short = { ...design, cut: [{ shares: [0.5, 0.5] }] };
     expect(tables.designs.schema.validate(short).error?.message).toContain('no share for each');
   });
 
   test('a component that is in no row is no question', () => {
     const gone = components.map((one) => ({ ...one, rowId: `${one.rowId}x` }));
-    expect(designQuestion(readDip(hummus, kitchen), gone, 8, 1)).toBeNull();
+    expect(
+      designQuestion(readDip(hummus, kitchen), gone, { n: 8, seed: 1, varies: [] }),
+    ).toBeNull();
+  });
+});
+
+describe('figures varied on purpose beside the mixture', () => {
+  const salt = { figure: 'saltG', low: 0.6, high: 1.4 } as const;
+  const written = (amountsOf: DesignChosen['trials'][number]['amounts']) => {
+    const rows = hummus.rows.map((row) => ({
+      ...row,
+      amount: amountsOf.find(({ rowId }) => rowId === row.id)?.amount ?? '',
+    }));
+    return analyseDip({ ...hummus, rows }, kitchen).analysis;
+  };
+
+  test('each trial has it where it is set, and the other targets still hold', () => {
+    const { trials, model } = trialsOf(hummus, 12, { varies: [salt] });
+    expect(model).toBe('quadratic');
+    const seen = new Set<number>();
+    for (const { levels = [], amounts: of } of trials) {
+      const [level = NaN] = levels;
+      seen.add(level);
+      const analysis = written(of);
+      // 0.6 to 1.4, and within half of what counts as missing it
+      expect(Math.abs(analysis.per100g.saltG - (0.6 + 0.8 * level))).toBeLessThan(0.051);
+      expect(analysis.chilledBody).toBeGreaterThan(6.59);
+      expect(analysis.per100g.acidG).toBeLessThan(0.451);
+    }
+    expect([...seen].sort()).toEqual([0, 0.5, 1]);
+  });
+
+  test('body that is varied goes where it is set, and what was wanted of it stands aside', () => {
+    const varies = [{ figure: 'chilledBody', low: 5.5, high: 8 } as const];
+    for (const { levels = [], amounts: of } of trialsOf(hummus, 10, { varies }).trials) {
+      const body = written(of).chilledBody ?? NaN;
+      expect(Math.abs(body - (5.5 + 2.5 * (levels[0] ?? NaN)))).toBeLessThan(0.16);
+    }
+  });
+
+  test('the book takes it, and refuses a mixture without a level', () => {
+    const design = {
+      ...{ id: 'x', dipId: 'd1', name: 'Tahini and salt', components, varies: [salt] },
+      responses: [{ name: 'liking', goal: 'more' as const }],
+      ...trialsOf(hummus, 6, { varies: [salt] }),
+      createdAt: '2027-06-12T10:30:00.000Z',
+    };
+    const fault = (one: object) => tables.designs.schema.validate(one).error?.message;
+    expect(fault(design)).toBeUndefined();
+    const [first] = design.trials;
+    expect(fault({ ...design, trials: [{ ...first, levels: undefined }] })).toContain('no level');
+    expect(fault({ ...design, varies: [{ ...salt, high: 0.6 }] })).toContain('high');
+    expect(fault({ ...design, varies: [salt, salt] })).toContain('varies');
+  });
+});
+
+describe('how trials are planned', () => {
+  test('small: each makes what is asked, and is the same bowl', () => {
+    const [as, small] = [trialsOf(hummus), trialsOf(hummus, 8, { eachG: 150 })];
+    small.trials.forEach(({ massG, amounts: written, shares }, i) => {
+      expect(massG).toBeCloseTo(150, 9);
+      expect(shares).toEqual(as.trials[i]?.shares);
+      const sum = written.reduce((all, { amount }) => all + Number(amount.replace(' g', '')), 0);
+      expect(sum).toBeCloseTo(150, 0);
+      const tahini = (of: typeof written) => Number((of[0]?.amount ?? '').replace(' g', ''));
+      const factor = 150 / (as.trials[i]?.massG ?? 1);
+      expect(tahini(written)).toBeCloseTo(tahini(as.trials[i]?.amounts ?? []) * factor, 0);
+    });
+  });
+
+  test('some are done twice, within the number that was asked', () => {
+    const { trials } = trialsOf(hummus, 9, { repeats: 2 });
+    expect(trials).toHaveLength(9);
+    const times = new Map<string, number>();
+    for (const { shares } of trials) times.set(shares.join(), (times.get(shares.join()) ?? 0) + 1);
+    expect([...times.values()].filter((n) => n > 1).length).toBeGreaterThanOrEqual(2);
+    expect(new Set(trials.map(({ id }) => id)).size).toBe(9);
+  });
+
+  test('over days: as many a day as fit, in the order they are made', () => {
+    const { trials } = trialsOf(hummus, 8, { perDay: 3 });
+    expect(trials.map(({ day }) => day)).toEqual([1, 1, 1, 2, 2, 2, 3, 3]);
+    expect(trialsOf(hummus).trials.some(({ day }) => day !== undefined)).toBe(false);
   });
 });

@@ -86,6 +86,15 @@ describe('the region of a mixture', () => {
 });
 
 describe('models of a mixture', () => {
+  test('with figures varied beside it, terms by hand', () => {
+    expect(modelTerms('linear', [0.6, 0.4], [0.5])).toEqual([0.6, 0.4, 0.5]);
+    // shares, their product; then of each level its slope in each share, its square and its product with the next
+    expect(modelTerms('quadratic', [0.6, 0.4], [0.5, 1])).toEqual(
+      [0.6, 0.4, 0.24, 0.3, 0.2, 0.25, 0.5, 0.6, 0.4, 1].map((x) => expect.closeTo(x, 12)),
+    );
+    expect(termCount('quadratic', 3, 1)).toBe(6 + 3 + 1);
+  });
+
   test('terms by hand', () => {
     expect(modelTerms('special-cubic', [0.5, 0.3, 0.2])).toEqual(
       [0.5, 0.3, 0.2, 0.15, 0.1, 0.06, 0.03].map((x) => expect.closeTo(x, 12)),

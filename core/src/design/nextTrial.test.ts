@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import fc from 'fast-check';
 import { normal, seeded } from '../statistics/random';
 import { dOptimal } from './dOptimal';
 import { fitGaussianProcess } from './gaussianProcess';
 import { modelTerms } from './mixtureModel';
 import { candidatePoints } from './mixtureRegion';
-import { expectedImprovement, latticeWithin, nextTrial } from './nextTrial';
+import { latticeWithin } from './mixtureLattice';
+import { nextTrial } from './nextTrial';
+import { atEveryLevel } from './mixturePoint';
 import { fitPolynomial, type TrialResult } from './polynomialFit';
 
 const free = [
@@ -102,25 +103,6 @@ describe('a Gaussian process', () => {
 });
 
 describe('the next trial', () => {
-  test('expected improvement is what drawing it comes to, and never less than nothing', () => {
-    const random = seeded(5);
-    for (const [y, sd, best] of [
-      [6, 1, 6.5],
-      [7, 0.5, 6],
-      [4, 2, 7],
-    ] as const) {
-      let sum = 0;
-      for (let i = 0; i < 60_000; i += 1) sum += Math.max(0, y + sd * normal(random) - best);
-      expect(expectedImprovement({ y, sd }, best)).toBeCloseTo(sum / 60_000, 1);
-    }
-    const some = fc.double({ min: -5, max: 5, noNaN: true });
-    fc.assert(
-      fc.property(some, fc.double({ min: 0, max: 3, noNaN: true }), some, (y, sd, best) => {
-        expect(expectedImprovement({ y, sd }, best)).toBeGreaterThanOrEqual(-1e-7);
-      }),
-    );
-  });
-
   test('a curved liking is found where it is best: half and half, by Scheffé’s quadratic', () => {
     const told = nextTrial(free, at(curved));
     // 5a + 4b + 8ab with b = 1 − a is highest at a = 9/16
@@ -138,6 +120,53 @@ describe('the next trial', () => {
     expect(told?.model).toBe('linear');
     expect(told?.best.shares).toEqual([1, 0, 0]);
     expect(told?.worthwhile).toBe(false);
+  });
+
+  test('with salt varied beside it, the salt that suits the mixture is found too', () => {
+    // best with half of the first, and with salt at 0.7 of the way; the more of the first, the more salt it wants
+    const liking = ([a = 0]: readonly number[], [z = 0]: readonly number[]) =>
+      8 - 6 * (a - 0.5) ** 2 - 5 * (z - 0.45 - 0.5 * a) ** 2;
+    const two = free.slice(1);
+    const tried = atEveryLevel(
+      [
+        [1, 0],
+        [0.5, 0.5],
+        [0, 1],
+      ],
+      [0, 0.5, 1],
+      1,
+    );
+    const results = tried.map(({ shares, levels = [] }) => ({
+      ...{ shares, levels },
+      y: liking(shares, levels),
+    }));
+    const told = nextTrial(two, results, { model: 'quadratic' });
+    // the liking is of the model's own kind, so it comes back exactly, and its top is on the lattice but for the level’s step
+    expect(told?.residuals.every((one) => Math.abs(one) < 1e-9)).toBe(true);
+    expect(told?.best.shares[0]).toBeCloseTo(0.5, 1);
+    expect(Math.abs((told?.best.levels?.[0] ?? NaN) - 0.7)).toBeLessThanOrEqual(0.0625 + 1e-9);
+    const process = nextTrial(two, results, { model: 'gaussian-process' });
+    expect(liking(process?.best.shares ?? [], process?.best.levels ?? [])).toBeGreaterThan(7.7);
+  });
+
+  test('what stands beside it on the same day is another bowl', () => {
+    const random = seeded(8);
+    const told = nextTrial(
+      free,
+      at((shares) => curved(shares) + 0.3 * normal(random)),
+    );
+    const apart = (told?.next.shares ?? []).map((one, i) =>
+      Math.abs(one - (told?.beside?.shares[i] ?? one)),
+    );
+    expect(Math.max(...apart)).toBeGreaterThan(0.02);
+  });
+
+  test('less, or near a figure, is sought where that is wanted', () => {
+    const plane = at(([a = 0, b = 0]) => 3 * a + b);
+    expect(nextTrial(free, plane, { goal: 'less' })?.best.shares).toEqual([0, 0, 1]);
+    const near = nextTrial(free, plane, { goal: { near: 2.6 } });
+    expect(near?.best.y).toBeCloseTo(2.6, 1);
+    expect(near?.reached).toBeCloseTo(3, 6);
   });
 
   test('stays within the limits', () => {

@@ -1,15 +1,16 @@
 import { inverse, Matrix, QrDecomposition } from 'ml-matrix';
 import { quadraticForm } from '../statistics/matrices';
 import { type MixtureModel, modelTerms } from './mixtureModel';
+import type { MixturePoint } from './mixturePoint';
 
 /** What came of one trial of a mixture. */
-export interface TrialResult {
-  /** Of the components, adding up to one. */
-  shares: readonly number[];
+export interface TrialResult extends MixturePoint {
   /** The response: liking, body, cost, in its own unit. */
   y: number;
   /** How sure it is of itself, one standard deviation; alike in all where left out. */
   sd?: number;
+  /** The day it was tried on, where that is taken out; counted from 1. */
+  day?: number;
 }
 
 /** What a model says of a point. */
@@ -21,9 +22,11 @@ export interface Predicted {
 
 /** A model that has learned from trials. */
 export interface Fitted {
-  predict(shares: readonly number[]): Predicted;
+  predict(shares: readonly number[], levels?: readonly number[]): Predicted;
   /** Root mean square of what each trial lies off a model that has not seen it; null where there is none without it. */
   leaveOneOut: number | null;
+  /** What one trial is off the model by, one standard deviation. */
+  noiseSd: number;
   /** Of the trials, what was seen less what is said. */
   residuals: number[];
   /** Of a polynomial one a term, in the terms' order; null where there are none. */
@@ -43,7 +46,7 @@ const decidesAlone = 1 - 1e-9;
 export function fitPolynomial(model: MixtureModel, results: readonly TrialResult[]): Fitted | null {
   const n = results.length;
   const weights = results.map(({ sd }) => (sd === undefined || sd <= 0 ? 1 : 1 / sd));
-  const rows = results.map(({ shares }) => modelTerms(model, shares));
+  const rows = results.map(({ shares, levels }) => modelTerms(model, shares, levels));
   const p = rows[0]?.length ?? 0;
   if (n <= p || p === 0) return null;
   const x = new Matrix(rows.map((row, i) => row.map((term) => term * (weights[i] ?? 1))));
@@ -64,8 +67,9 @@ export function fitPolynomial(model: MixtureModel, results: readonly TrialResult
   return {
     coefficients,
     residuals,
-    predict: (shares) => {
-      const row = modelTerms(model, shares);
+    noiseSd: Math.sqrt(variance),
+    predict: (shares, levels) => {
+      const row = modelTerms(model, shares, levels);
       return { y: said(row), sd: Math.sqrt(Math.max(0, variance * quadraticForm(inverted, row))) };
     },
     leaveOneOut: leverage.every((one) => one < decidesAlone)

@@ -1,4 +1,6 @@
 import type { Role } from '../larder/ingredient';
+import type { MixturePoint } from '../design/mixturePoint';
+import { targetsAt, type VariedFigure } from '../design/variedFigure';
 import { type LandedPart, type LandPartsRequest, landParts } from './landParts';
 import type { LinearSolver } from './linearProgram';
 
@@ -10,17 +12,19 @@ export const followingRoles: ReadonlySet<Role> = new Set(['liquid', 'salt', 'aci
  *
  * @param request the dip; its holds stand for nothing here but where a follower is held
  * @param places of the components among its parts
- * @param points shares of the components, adding up to one
+ * @param points shares of the components, adding up to one, and levels of what is varied
+ * @param varies figures that are set at each point instead of staying within their targets
  * @returns for each point the parts that land; null where nothing does
  */
 export function landMixtures(
   request: LandPartsRequest,
   places: readonly number[],
-  points: readonly (readonly number[])[],
+  points: readonly MixturePoint[],
   solver: LinearSolver,
+  varies: readonly VariedFigure[] = [],
 ): (LandedPart[] | null)[] {
   const together = places.reduce((sum, at) => sum + (request.parts[at]?.massG ?? 0), 0);
-  return points.map((shares) => {
+  return points.map(({ shares, levels = [] }) => {
     const parts = request.parts.map(({ minG: _min, maxG: _max, ...part }, at) => {
       const component = places.indexOf(at);
       if (component >= 0) {
@@ -29,7 +33,8 @@ export function landMixtures(
       }
       return { ...part, hold: part.hold || !followingRoles.has(part.ingredient.role) };
     });
-    const answer = landParts({ ...request, parts, kitchenMeasures: false }, solver);
+    const targets = targetsAt(request.targets, varies, levels);
+    const answer = landParts({ ...request, parts, targets, kitchenMeasures: false }, solver);
     return answer.feasible ? answer.parts : null;
   });
 }

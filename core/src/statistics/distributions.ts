@@ -22,6 +22,17 @@ export function tQuantile(p: number, df: number): number {
   return whereRising(below, p, 0, 1e4);
 }
 
+/**
+ * Chance of a value of Fisher's F at least as large.
+ *
+ * @param value ≥ 0
+ * @param over degrees of freedom of what is held against the other, > 0
+ * @param under degrees of freedom of the other, > 0
+ */
+export function fTail(value: number, over: number, under: number): number {
+  return incompleteBeta(under / (under + over * Math.max(0, value)), under / 2, over / 2);
+}
+
 /** Chance of exactly k of n, each with chance p. */
 export function binomialChance(k: number, n: number, p: number): number {
   if (p <= 0) return k === 0 ? 1 : 0;
