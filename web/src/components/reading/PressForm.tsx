@@ -5,11 +5,21 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Kit } from '@cobbet/core/kitchen/kit';
 import { useState } from 'react';
 import { MeasuredField } from './MeasuredField';
+import { type PicturesOf, usePictured } from './PicturedWidths';
 import { type TakeTest, TestForm, useTwoWays } from './TestForm';
 
 /** The press test: how wide a measured dab spread between two plates. */
-export function PressForm({ press, onTake }: { press: Kit['press']; onTake: TakeTest }) {
+export function PressForm({
+  press,
+  pictured,
+  onTake,
+}: {
+  press: Kit['press'];
+  pictured: PicturesOf;
+  onTake: TakeTest;
+}) {
   const { one, setOne, other, setOther, mean: diameterMm } = useTwoWays();
+  const { fromPicture, widths } = usePictured('press', pictured, one, setOne);
   const [coarse, setCoarse] = useState(false);
   const possible = diameterMm !== null && diameterMm >= 10 && diameterMm <= 300;
   return (
@@ -35,14 +45,17 @@ export function PressForm({ press, onTake }: { press: Kit['press']; onTake: Take
         </>
       }
       more={
-        <FormControlLabel
-          control={
-            <Checkbox checked={coarse} onChange={(event) => setCoarse(event.target.checked)} />
-          }
-          label="There are coarse pieces in it"
-        />
+        <>
+          {widths}
+          <FormControlLabel
+            control={
+              <Checkbox checked={coarse} onChange={(event) => setCoarse(event.target.checked)} />
+            }
+            label="There are coarse pieces in it"
+          />
+        </>
       }
-      taken={possible ? { press: { ...press, coarse, diameterMm } } : null}
+      taken={possible ? { press: { ...press, coarse, diameterMm, ...fromPicture } } : null}
       onTake={onTake}
     />
   );

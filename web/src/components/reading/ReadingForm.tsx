@@ -19,6 +19,7 @@ import { SpoonChoice } from '../SpoonChoice';
 import { AskUnlikely } from './AskUnlikely';
 import { PressForm } from './PressForm';
 import { ReadingLine } from './ReadingLine';
+import type { PicturesOf } from './PicturedWidths';
 import { RingForm } from './RingForm';
 
 const ways: readonly { way: ReadingWay; name: string }[] = [
@@ -41,12 +42,15 @@ export function ReadingForm({
   dip,
   when,
   paste,
+  pictured,
   onTake,
 }: {
   label: string;
   dip: ReadMaking;
   when: KeptReading['when'];
   paste: { massG: number; volumeMl: number };
+  /** Whose pictures may have been measured. */
+  pictured: PicturesOf;
   onTake: (reading: KeptReading) => void;
 }) {
   const larder = useLarder();
@@ -106,10 +110,11 @@ export function ReadingForm({
         <RingForm
           ring={kit.ring}
           densityGPerMl={paste.volumeMl > 0 ? paste.massG / paste.volumeMl : usualDensity}
+          pictured={pictured}
           onTake={take}
         />
       )}
-      {way === 'press' && <PressForm press={kit.press} onTake={take} />}
+      {way === 'press' && <PressForm press={kit.press} pictured={pictured} onTake={take} />}
       {best && <ReadingLine reading={best} />}
     </Box>
   );

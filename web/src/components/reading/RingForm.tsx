@@ -4,6 +4,7 @@ import type { Kit } from '@cobbet/core/kitchen/kit';
 import { ringFault } from '@cobbet/core/readings/ringFault';
 import { useState } from 'react';
 import { MeasuredField } from './MeasuredField';
+import { type PicturesOf, usePictured } from './PicturedWidths';
 import { typedNumber } from './readingText';
 import { type TakeTest, TestForm, useTwoWays } from './TestForm';
 
@@ -11,13 +12,16 @@ import { type TakeTest, TestForm, useTwoWays } from './TestForm';
 export function RingForm({
   ring,
   densityGPerMl,
+  pictured,
   onTake,
 }: {
   ring: Kit['ring'];
   densityGPerMl: number;
+  pictured: PicturesOf;
   onTake: TakeTest;
 }) {
   const { one, setOne, other, setOther, mean: diameterMm } = useTwoWays();
+  const { fromPicture, widths } = usePictured('ring', pictured, one, setOne);
   const [height, setHeight] = useState('');
   const heightMm = typedNumber(height);
   const test = diameterMm !== null && {
@@ -25,6 +29,7 @@ export function RingForm({
     densityGPerMl,
     diameterMm,
     ...(heightMm === null ? {} : { heightMm }),
+    ...fromPicture,
   };
   const fault = test ? ringFault(test) : null;
   return (
@@ -56,6 +61,7 @@ export function RingForm({
           />
         </>
       }
+      more={widths}
       taken={test && !fault ? { ring: test } : null}
       onTake={onTake}
     />
