@@ -4,7 +4,7 @@ import { settingsOf } from '@cobbet/core/book/book';
 import { toBookFile } from '@cobbet/core/book/toBookFile';
 import { exportBook, importBook, loadSampleBook } from './bookFiles';
 import { closeBook, useBook } from './bookStore';
-import { addDip } from './commands';
+import { addDip } from './dipCommands';
 
 let names = 0;
 const book = () => useBook.getState().book;

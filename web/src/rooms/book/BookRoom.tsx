@@ -6,28 +6,33 @@ import Add from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { familyNames } from '@cobbet/core/mix/families';
+import { families, familyNames, usualSeasoning } from '@cobbet/core/mix/families';
 import Link from 'next/link';
 import { later } from '@/components/later';
 import { useMemo } from 'react';
 import { OpenBowls } from '@/components/OpenBowls';
 import { useBook } from '@/store/bookStore';
+import { useHouseUsual } from '@/store/houseUsual';
 import { useLasting } from '@/store/lastingStorage';
 import { BookFileButtons } from './BookFileButtons';
 import { DipLeaf } from './DipLeaf';
 import { type DipBranch, dipTree } from './dipTree';
 import { lastTrials } from '@/components/lastTrials';
 
+type HouseUsual = ReturnType<typeof useHouseUsual>;
+
 function Branch({
   branch,
   depth,
   lastSibling,
   trials,
+  usual,
 }: {
   branch: DipBranch;
   depth: number;
   lastSibling: boolean;
   trials: ReturnType<typeof lastTrials>;
+  usual: HouseUsual;
 }) {
   return (
     <Box component="li" sx={{ listStyle: 'none' }}>
@@ -36,6 +41,7 @@ function Branch({
         depth={depth}
         lastSibling={lastSibling}
         trial={trials.get(branch.dip.id)}
+        usual={usual.get(branch.dip.family) ?? usualSeasoning[branch.dip.family]}
       />
       {branch.children.length > 0 && (
         <Box component="ul" sx={{ m: 0, p: 0 }}>
@@ -46,6 +52,7 @@ function Branch({
               depth={depth + 1}
               lastSibling={index === branch.children.length - 1}
               trials={trials}
+              usual={usual}
             />
           ))}
         </Box>
@@ -59,6 +66,7 @@ const lastingWords = {
   'may go': 'the browser may clear it when it runs out of room: export it now and then',
 } as const;
 
+const FolderLine = later(() => import('./FolderLine').then(({ FolderLine }) => FolderLine));
 const EatFirst = later(() => import('@/components/EatFirst').then(({ EatFirst }) => EatFirst));
 
 /** Every dip, by family and descent. */
@@ -68,6 +76,7 @@ export function BookRoom() {
   const coming = useBook((state) => state.trialsComing);
   const trees = useMemo(() => dipTree(dips), [dips]);
   const last = useMemo(() => lastTrials(trials), [trials]);
+  const usual = useHouseUsual(families);
   const hasBatches = useBook((state) => state.book.batches.size > 0);
   const lasting = useLasting((state) => state.lasting);
   return (
@@ -96,6 +105,7 @@ export function BookRoom() {
       }
     >
       <OpenBowls />
+      <FolderLine />
       {hasBatches && <EatFirst />}
       {trees.length === 0 && (
         <Typography sx={{ my: 6, maxWidth: 480 }}>
@@ -112,7 +122,14 @@ export function BookRoom() {
           >
             <Box component="ul" sx={{ m: 0, p: 0 }}>
               {bases.map((branch) => (
-                <Branch key={branch.dip.id} branch={branch} depth={0} lastSibling trials={last} />
+                <Branch
+                  key={branch.dip.id}
+                  branch={branch}
+                  depth={0}
+                  lastSibling
+                  trials={last}
+                  usual={usual}
+                />
               ))}
             </Box>
           </Panel>

@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { Trial } from '@cobbet/core/book/trial';
 import { bodyWord } from '@cobbet/core/mix/bodyWords';
-import { usualSeasoning } from '@cobbet/core/mix/families';
+import type { UsualSeasoning } from '@cobbet/core/mix/families';
 import Link from 'next/link';
 import { type MouseEvent, useState } from 'react';
 import { shortDay } from '@/components/day';
@@ -30,18 +30,20 @@ export function DipLeaf({
   depth,
   lastSibling,
   trial,
+  usual,
 }: {
   dip: Dip;
   depth: number;
   /** The last variant of its parent. */
   lastSibling: boolean;
   trial?: Trial;
+  /** What is usual of its seasoning here. */
+  usual: UsualSeasoning;
 }) {
   const kitchen = useKitchen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [asked, setAsked] = useState(false);
   const { body, word, per100g, moment } = dipSummary(dip, kitchen);
-  const usual = usualSeasoning[dip.family];
   const to = (room: string) => `${room}?dip=${encodeURIComponent(dip.id)}`;
   const lastReading = trial?.readings.at(-1);
   const lastWord = lastReading && bodyWord(readBody(lastReading));

@@ -12,9 +12,10 @@ import { dipsUsing } from '@/components/dipsUsing';
 import { compareAddress } from '@/components/compareAddress';
 import { NameDialog } from '@/components/NameDialog';
 import { useBook } from '@/store/bookStore';
-import { addVariant, editDip } from '@/store/commands';
+import { addVariant, editDip } from '@/store/dipCommands';
 import { deleteDip } from '@/store/variantCommands';
 import { colour } from '@/theme/colour';
+import { CarryOut } from './CarryOut';
 import { DeleteDip } from './DeleteDip';
 import { DescentDialog } from './DescentDialog';
 
@@ -31,7 +32,7 @@ export function LeafMenu({
 }) {
   const router = useRouter();
   const [naming, setNaming] = useState<'variant' | 'rename' | null>(null);
-  const [asking, setAsking] = useState<'descent' | 'delete' | null>(null);
+  const [asking, setAsking] = useState<'descent' | 'delete' | 'carry' | null>(null);
   const variants = useBook(({ book }) => variantsOf(book, dip.id).length);
   const isTaken = useBook(({ book }) => dipsUsing(book.dips.values(), madeId(dip.id)).length > 0);
   const asks = variants > 0 || isTaken;
@@ -56,6 +57,7 @@ export function LeafMenu({
         </MenuItem>
         <MenuItem onClick={choose(() => setNaming('variant'))}>Start a variant</MenuItem>
         <MenuItem onClick={choose(() => setNaming('rename'))}>Rename</MenuItem>
+        <MenuItem onClick={choose(() => setAsking('carry'))}>As a file…</MenuItem>
         <MenuItem onClick={choose(() => setAsking('descent'))}>Where it comes from</MenuItem>
         <MenuItem
           onClick={choose(() => (asks ? setAsking('delete') : void deleteDip(dip)))}
@@ -65,6 +67,7 @@ export function LeafMenu({
         </MenuItem>
       </Menu>
       {asking === 'descent' && <DescentDialog dip={dip} onClose={() => setAsking(null)} />}
+      {asking === 'carry' && <CarryOut dip={dip} onClose={() => setAsking(null)} />}
       {asking === 'delete' && <DeleteDip dip={dip} onClose={() => setAsking(null)} />}
       {naming && (
         <NameDialog
