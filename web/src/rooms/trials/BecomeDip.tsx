@@ -12,7 +12,7 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { useMemo } from 'react';
 import { ProposalFigures } from '@/components/ProposalFigures';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { takeProposal } from '@/store/takeProposal';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';

@@ -1,17 +1,21 @@
 'use client';
 
+import { ChartFile } from '@/components/chart/ChartFile';
 import { RoomPage } from '@/components/RoomPage';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { compareTrials } from '@cobbet/core/book/compareTrials';
+import { photosOf } from '@cobbet/core/book/photo';
 import type { KeptSwap } from '@cobbet/core/book/keptSwap';
 import type { Trial } from '@cobbet/core/book/trial';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useMemo, useState } from 'react';
+import { later } from '@/components/later';
 import { compareAddress } from '@/components/compareAddress';
 import { NameDialog } from '@/components/NameDialog';
 import { NotHere } from '@/components/NotHere';
+import { replaceAddress } from '@/components/replaceAddress';
 import { useBook } from '@/store/bookStore';
 import { addDipFromTrial } from '@/store/trialCommands';
 import { useLarder } from '@/store/useKitchen';
@@ -24,6 +28,8 @@ import { ComparedHead } from './ComparedHead';
 import { mostCompared } from './comparePick';
 import { SeasoningRows } from './SeasoningRows';
 import { type ComparedTrial, useCompared } from './useCompared';
+
+const Photos = later(() => import('@/components/photos/Photos').then(({ Photos }) => Photos));
 
 const labelWidth = 168;
 
@@ -92,15 +98,21 @@ function swappedIn(
   );
 }
 
+/** Pictures of a column's trial; a dip as it is written has none. */
+function ColumnPhotos({ column }: { column: ComparedTrial | undefined }) {
+  if (!column || column.written) return null;
+  return <Photos of="trials" ofId={column.trial.id} adds={false} />;
+}
+
 /** Two to six trials, or dips as they are written, in columns: what differed first, then body, seasoning, what they made, and what was the same. */
 export function SideBySide({ ids }: { ids: readonly string[] }) {
-  const router = useRouter();
   const larder = useLarder();
   const swaps = useBook(({ book }) => book.swaps);
+  const photos = useBook(({ book }) => book.photos);
   const compared = useCompared(ids);
   const rows = useMemo(() => compareTrials(compared.map(({ trial }) => trial)), [compared]);
   const [starting, setStarting] = useState<ComparedTrial | null>(null);
-  const go = (next: readonly string[]) => router.replace(compareAddress(next));
+  const go = (next: readonly string[]) => replaceAddress(compareAddress(next));
   if (compared.length === 0) {
     return (
       <NotHere
@@ -113,6 +125,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
       </NotHere>
     );
   }
+  const pictured = compared.some(({ trial }) => photosOf(photos.values(), 'trials', trial.id)[0]);
   const present = compared.map(({ trial }) => trial.id);
   const columnWidth = Math.max(150, Math.floor(940 / Math.max(compared.length, 4)));
   const grid = {
@@ -189,7 +202,9 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
               </Box>
             </Box>
             <Box role="cell" sx={{ gridColumn: '2 / -1' }}>
-              <BodyColumns compared={compared} columnWidth={columnWidth} />
+              <ChartFile title="Body side by side">
+                <BodyColumns compared={compared} columnWidth={columnWidth} />
+              </ChartFile>
             </Box>
           </Box>
           <SeasoningRows compared={compared} grid={grid} />
@@ -203,6 +218,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
           })}
           {section('noted', (at) => compared[at]?.trial.notes)}
           {section('change next', (at) => compared[at]?.trial.changeNext)}
+          {pictured && section('pictures', (at) => <ColumnPhotos column={compared[at]} />)}
           {section('', (at) => {
             const column = compared[at];
             return (

@@ -1,14 +1,16 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { photosOf } from '@cobbet/core/book/photo';
 import { undivided } from '@cobbet/core/book/newBatch';
 import type { Trial } from '@cobbet/core/book/trial';
 import { useRouter } from 'next/navigation';
+import { useMemo } from 'react';
 import { useBook } from '@/store/bookStore';
 import { colour } from '@/theme/colour';
 import { mostCompared, pick, usePicked } from './comparePick';
 
 /** What can be opened under a trial. */
-export type TrialPart = 'amounts' | 'reading' | 'tasting';
+export type TrialPart = 'amounts' | 'reading' | 'tasting' | 'pictures';
 
 /** What can be done with a trial: look, read, taste, hold it against others. */
 export function TrialActions({
@@ -27,6 +29,11 @@ export function TrialActions({
   const hasBatch = useBook(({ book }) =>
     [...book.batches.values()].some(({ trialId }) => trialId === trial.id),
   );
+  const photos = useBook(({ book }) => book.photos);
+  const pictures = useMemo(
+    () => photosOf(photos.values(), 'trials', trial.id).length,
+    [photos, trial.id],
+  );
   const toBatch = async () => {
     const { batchOfTrial } = await import('@/store/batchCommands');
     const id = await batchOfTrial(trial.id);
@@ -37,7 +44,7 @@ export function TrialActions({
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
       <Button
         size="small"
-        sx={{ px: 0, minHeight: 32 }}
+        sx={{ px: 0, minHeight: 32, minWidth: 0 }}
         aria-expanded={shown === 'amounts'}
         onClick={() => toggle('amounts')}
       >
@@ -66,7 +73,7 @@ export function TrialActions({
       </Box>
       <Button
         size="small"
-        sx={{ px: 0, minHeight: 32 }}
+        sx={{ px: 0, minHeight: 32, minWidth: 0 }}
         aria-expanded={shown === 'reading'}
         onClick={() => toggle('reading')}
       >
@@ -74,14 +81,26 @@ export function TrialActions({
       </Button>
       <Button
         size="small"
-        sx={{ px: 0, minHeight: 32 }}
+        sx={{ px: 0, minHeight: 32, minWidth: 0 }}
         aria-expanded={shown === 'tasting'}
         onClick={() => toggle('tasting')}
       >
         {gates.some(({ when }) => when === 'chilled') ? 'Tasted cold ✓' : 'Taste it cold'}
       </Button>
+      <Button
+        size="small"
+        sx={{ px: 0, minHeight: 32, minWidth: 0 }}
+        aria-expanded={shown === 'pictures'}
+        onClick={() => toggle('pictures')}
+      >
+        {pictures === 0 ? 'Pictures' : `Pictures (${pictures})`}
+      </Button>
       {undivided(trial) > 0.005 && (
-        <Button size="small" sx={{ px: 0, minHeight: 32 }} onClick={() => void toBatch()}>
+        <Button
+          size="small"
+          sx={{ px: 0, minHeight: 32, minWidth: 0 }}
+          onClick={() => void toBatch()}
+        >
           {hasBatch ? 'Its batch' : 'Into jars'}
         </Button>
       )}

@@ -10,7 +10,7 @@ import { later } from '@/components/later';
 import { NameDialog } from '@/components/NameDialog';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { deleteTrial } from '@/store/commands';
+import { deleteTrial } from '@/store/trialReadings';
 import { addDipFromTrial } from '@/store/trialCommands';
 import { colour } from '@/theme/colour';
 import { TrialStory } from './TrialStory';

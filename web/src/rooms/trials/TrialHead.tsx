@@ -28,6 +28,7 @@ export function TrialHead({
           sx={{ fontSize: typeScale.note, fontWeight: 400, color: colour.muted }}
         >
           {shortDay(trial.madeAt)}
+          {trial.madeBy === undefined ? '' : `, ${trial.madeBy}`}
         </Box>
       </Typography>
       {trial.notes !== '' && <Box sx={{ mt: 0.5, overflowWrap: 'anywhere' }}>{trial.notes}</Box>}

@@ -6,9 +6,10 @@ import { analyseTrialAlone } from '@cobbet/core/book/bookCalibration';
 import { swapsToJudge } from '@cobbet/core/book/keptSwap';
 import { tastes } from '@cobbet/core/readings/tastes';
 import { type Trial } from '@cobbet/core/book/trial';
+import { ChartFileButton } from '@/components/chart/ChartFile';
 import { later } from '@/components/later';
-import { useMemo, useState } from 'react';
-import { readTrial, tasteTrial } from '@/store/commands';
+import { useMemo, useRef, useState } from 'react';
+import { readTrial, tasteTrial } from '@/store/trialReadings';
 import { useBook } from '@/store/bookStore';
 import { useKitchen } from '@/store/useKitchen';
 import { WhyMark } from '@/components/why/WhyMark';
@@ -25,6 +26,7 @@ import { verdictMarks } from './verdictMarks';
 const WhyTrial = later(() => import('@/components/why/WhyTrial').then(({ WhyTrial }) => WhyTrial));
 const TrialSwaps = later(() => import('./TrialSwaps').then(({ TrialSwaps }) => TrialSwaps));
 const TrialAmounts = later(() => import('./TrialAmounts').then(({ TrialAmounts }) => TrialAmounts));
+const Photos = later(() => import('@/components/photos/Photos').then(({ Photos }) => Photos));
 const GateForm = later(() => import('@/components/GateForm').then(({ GateForm }) => GateForm));
 const ReadingForm = later(() =>
   import('@/components/reading/ReadingForm').then(({ ReadingForm }) => ReadingForm),
@@ -63,7 +65,18 @@ function Marks({ trial }: { trial: Trial }) {
 }
 
 /** One trial: what differed, what was predicted and read, how it tasted, what it made. */
-export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; earlier?: Trial }) {
+export function TrialStrip({
+  dip,
+  trial,
+  earlier,
+  aimed = false,
+}: {
+  dip: Dip;
+  trial: Trial;
+  earlier?: Trial;
+  /** It is the one the address is of. */
+  aimed?: boolean;
+}) {
   const kitchen = useKitchen();
   const swaps = useBook((state) => state.book.swaps);
   const toJudge = useMemo(() => {
@@ -76,11 +89,18 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
   const analysis = useMemo(() => analyseTrialAlone(trial, dip, kitchen), [trial, dip, kitchen]);
   const nameOf = (id: string) => larder.get(id)?.name ?? id;
   const { per100g } = analysis;
+  const figure = useRef<HTMLDivElement>(null);
   return (
     <Box
       component="li"
       aria-label={`Trial ${trial.number}`}
-      sx={{ borderTop: `1px solid ${colour.line}`, py: 1.75 }}
+      id={`trial-${trial.id}`}
+      tabIndex={aimed ? -1 : undefined}
+      sx={{
+        borderTop: `1px solid ${colour.line}`,
+        py: 1.75,
+        ...(aimed ? { borderLeft: `4px solid ${colour.accent}`, pl: 1.5 } : {}),
+      }}
     >
       <Box
         sx={{
@@ -97,7 +117,7 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
           <TrialHead trial={trial} earlier={earlier} nameOf={nameOf} />
           {toJudge.length > 0 && <TrialSwaps swaps={toJudge} />}
         </Box>
-        <Box>
+        <Box ref={figure}>
           <PredictedRead dip={dip} trial={trial} analysis={analysis} />
           <SaidThen trial={trial} analysis={analysis} />
         </Box>
@@ -132,10 +152,21 @@ export function TrialStrip({ dip, trial, earlier }: { dip: Dip; trial: Trial; ea
             dip={trial}
             when="chilled"
             paste={analysis}
+            pictured={{ of: 'trials', ofId: trial.id }}
             onTake={(reading) => {
               void readTrial(trial.id, reading);
               setShown(null);
             }}
+          />
+        </Box>
+      )}
+      {shown === 'pictures' && (
+        <Box sx={{ mt: 1.5, display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 2 }}>
+          <Photos of="trials" ofId={trial.id} height={150} />
+          <ChartFileButton
+            title={`${dip.name}, trial ${trial.number}`}
+            words="This figure as a picture"
+            find={() => figure.current?.querySelector('svg')}
           />
         </Box>
       )}

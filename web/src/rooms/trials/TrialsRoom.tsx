@@ -8,7 +8,7 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import { later } from '@/components/later';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { AllTrials } from '@/components/AllTrials';
 import { DipRoom } from '@/components/DipRoom';
 import { useBook } from '@/store/bookStore';
@@ -17,11 +17,30 @@ import { TrialStrip } from './TrialStrip';
 
 const PickedBar = later(() => import('./PickedBar').then(({ PickedBar }) => PickedBar));
 const SwapBook = later(() => import('./SwapBook').then(({ SwapBook }) => SwapBook));
+const NarrowTrials = later(() => import('./NarrowTrials').then(({ NarrowTrials }) => NarrowTrials));
+const Timeline = later(() => import('./Timeline').then(({ Timeline }) => Timeline));
 const SideBySide = later(() => import('./SideBySide').then(({ SideBySide }) => SideBySide));
+
+/** From so many trials on they can be narrowed. */
+const narrowedFrom = 4;
+
+/** The trial the address is of, brought into sight once it stands there. */
+function useAimed(): string | null {
+  const aimed = useSearchParams().get('trial');
+  useEffect(() => {
+    if (aimed !== null) {
+      document.getElementById(`trial-${aimed}`)?.scrollIntoView({ block: 'center' });
+    }
+  }, [aimed]);
+  return aimed;
+}
 
 function TrialsOf({ dip }: { dip: Dip }) {
   const picked = usePicked((state) => state.ids.length > 0);
   const all = useBook((state) => state.book.trials);
+  const [left, setLeft] = useState<ReadonlySet<string> | null>(null);
+  const aimed = useAimed();
+  const overTime = useSearchParams().get('time') !== null;
   const trials = useMemo(
     () =>
       [...all.values()]
@@ -57,32 +76,56 @@ function TrialsOf({ dip }: { dip: Dip }) {
           >
             Vary it on purpose
           </Button>
+          <Button
+            component={Link}
+            href={`/trials?dip=${encodeURIComponent(dip.id)}${overTime ? '' : '&time'}`}
+          >
+            {overTime ? 'The trials' : 'Over time'}
+          </Button>
           <Button component={Link} href="/trials?swaps">
             The book of swaps
           </Button>
         </>
       }
     >
-      {trials.length === 0 && (
-        <Box sx={{ my: 4 }}>
-          <Typography sx={{ mb: 2, maxWidth: 480 }}>
-            A trial is kept each time you make it: what really went in, what the spoon showed, how
-            it tasted.
-          </Typography>
-          <Button
-            component={Link}
-            href={`/make?dip=${encodeURIComponent(dip.id)}`}
-            variant="contained"
-          >
-            Make it
-          </Button>
-        </Box>
+      {overTime ? (
+        <Timeline dip={dip} />
+      ) : (
+        <>
+          {trials.length === 0 && (
+            <Box sx={{ my: 4 }}>
+              <Typography sx={{ mb: 2, maxWidth: 480 }}>
+                A trial is kept each time you make it: what really went in, what the spoon showed,
+                how it tasted.
+              </Typography>
+              <Button
+                component={Link}
+                href={`/make?dip=${encodeURIComponent(dip.id)}`}
+                variant="contained"
+              >
+                Make it
+              </Button>
+            </Box>
+          )}
+          {trials.length >= narrowedFrom && (
+            <NarrowTrials dip={dip} trials={trials} onNarrow={setLeft} />
+          )}
+          {left?.size === 0 && <Box role="status">No trial of it is like that.</Box>}
+          <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+            {trials.map((trial, index) =>
+              left === null || left.has(trial.id) ? (
+                <TrialStrip
+                  key={trial.id}
+                  dip={dip}
+                  trial={trial}
+                  earlier={trials[index + 1]}
+                  aimed={aimed === trial.id}
+                />
+              ) : null,
+            )}
+          </Box>
+        </>
       )}
-      <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-        {trials.map((trial, index) => (
-          <TrialStrip key={trial.id} dip={dip} trial={trial} earlier={trials[index + 1]} />
-        ))}
-      </Box>
       {picked && <PickedBar />}
     </RoomPage>
   );
