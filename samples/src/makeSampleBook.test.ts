@@ -23,7 +23,7 @@ test('the sample book that ships is the one the script makes', () => {
 test('its trials on purpose are those the script chooses, and all but one are told', async () => {
   const chosen = sampleDesign(sampleTables(), await highsSolver());
   expect(book.designs).toEqual([chosen]);
-  expect(chosen.trials.filter(({ y }) => y === null)).toHaveLength(1);
+  expect(chosen.trials.filter(({ marks }) => marks['liking'] === undefined)).toHaveLength(1);
 });
 
 test('it opens as a book, with its dozen formulas and some 40 trials', () => {

@@ -1,3 +1,4 @@
+import { unstampedLineage } from '@cobbet/core/book/unstampedLineage';
 import { type Book, defaultSettings, emptyBook } from '@cobbet/core/book/book';
 import type { KeptSwap } from '../../core/src/book/keptSwap';
 import type { Byproduct } from '@cobbet/core/book/byproduct';
@@ -309,5 +310,6 @@ export function sampleTables(): Book {
  */
 export function makeSampleBook(): BookFile {
   const designs = new Map((sampleDesigns as MixtureDesign[]).map((one) => [one.id, one]));
-  return toBookFile({ ...sampleTables(), designs }, at(41));
+  const book = { ...sampleTables(), designs };
+  return toBookFile(book, at(41), unstampedLineage(book));
 }

@@ -25,8 +25,22 @@ function likingOf(shares: readonly number[]): number {
   return hidden.best - off;
 }
 
+/** How grainy the crew find it, 0–9: the more chickpeas, the grainier. */
+const grainOf = ([, chickpeas = 0]: readonly number[]): number => 1 + 14 * (chickpeas - 0.55);
+
+const responses: MixtureDesign['responses'] = [
+  { name: 'liking', goal: 'more', from: 'likings' },
+  { name: 'grain', goal: 'less' },
+];
+
+function marksOf(shares: readonly number[], random: () => number) {
+  const noisy = (middle: number) => Number((middle + hidden.noise * normal(random)).toFixed(1));
+  const liking = noisy(likingOf(shares));
+  return { liking, grain: noisy(grainOf(shares)) };
+}
+
 /**
- * Nine trials of the hummus on purpose, each landed, marked by the crew from a hidden liking with noise; the last one is still to be made.
+ * Nine trials of the hummus on purpose, each landed, marked by the crew for liking and grain from hidden ones with noise; the last one is still to be made.
  *
  * @throws Error where the dip can't be landed so
  */
@@ -38,20 +52,19 @@ export function sampleDesign(book: Book, solver: LinearSolver): MixtureDesign {
     if (!row) throw new Error(`${ingredientId} is not in it`);
     return { rowId: row.id, ingredientId, ...limits };
   });
-  const question = designQuestion(readDip(dip, bookKitchen(book)), components, trials, 17);
+  const question = designQuestion(readDip(dip, bookKitchen(book)), components, {
+    ...{ n: trials, seed: 17, varies: [] },
+  });
   if (!question) throw new Error('the hummus can’t be read');
   const chosen = chooseDesign(question, solver, (place) => `design-trial-${place + 1}`);
   if ('why' in chosen) throw new Error(chosen.why);
   const random = seeded(20260605);
   return {
     ...{ id: 'tahini-chickpeas-oil', dipId: dip.id, name: 'Tahini, chickpeas, oil' },
-    ...{ response: 'liking', components, ...chosen },
+    ...{ responses, components, ...chosen },
     trials: chosen.trials.map((trial, place) => ({
       ...trial,
-      y:
-        place === trials - 1
-          ? null
-          : Number((likingOf(trial.shares) + hidden.noise * normal(random)).toFixed(1)),
+      marks: place === trials - 1 ? {} : marksOf(trial.shares, random),
     })),
     createdAt: '2026-06-05T09:00:00.000Z',
   };

@@ -1,22 +1,16 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import { reachableLimits } from '@cobbet/core/design/mixtureRegion';
 import type { MixtureDesign } from '@cobbet/core/design/mixtureDesign';
-import type { ShareLimits } from '@cobbet/core/design/mixtureRegion';
-import { ticks } from 'd3-array';
 import { type KeyboardEvent, type PointerEvent, useMemo } from 'react';
 import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
-import {
-  type Cell,
-  cellsOf,
-  contourOf,
-  type Place,
-  placeOf,
-  sharesAt,
-  type Triangle,
-} from './ternary';
+import { LittleKnown, MapHeat } from './MapHeat';
+import { levelsApart, sliceOf } from './mapSlice';
+import { cellsOf, placeOf, sharesAt, type Triangle } from './ternary';
+import { furthestOff, TrialDots } from './TrialDots';
 
 /** As wide as it is drawn, so that its letters are as large as any; nearly as high as its sides are long. */
 const triangleOf = (width: number): Triangle => ({ width, height: 0.78 * width + 62, edge: 44 });
@@ -29,16 +23,6 @@ const wholes = [
 ];
 const keyStep = 0.02;
 
-/** Shares within a triangle of what may be mixed, each one's least taken off; and back. */
-function zoomOf(limits: readonly ShareLimits[]) {
-  const free = 1 - limits.reduce((sum, { min }) => sum + min, 0) || 1;
-  return {
-    inner: (shares: readonly number[]) =>
-      shares.map((one, i) => (one - (limits[i]?.min ?? 0)) / free),
-    real: (inner: readonly number[]) => inner.map((one, i) => (limits[i]?.min ?? 0) + free * one),
-  };
-}
-
 const moves: Record<string, readonly number[]> = {
   ArrowUp: [2, -1, -1],
   ArrowDown: [-2, 1, 1],
@@ -46,171 +30,128 @@ const moves: Record<string, readonly number[]> = {
   ArrowRight: [0, -2, 2],
 };
 
-/** The response as strength of colour, with its levels as lines. */
-function Heat({ cells }: { cells: readonly Cell[] }) {
-  const values = cells.flat().map(({ value }) => value);
-  const [least, most] = [Math.min(...values), Math.max(...values)];
-  const strength = (cell: Cell) =>
-    (cell.reduce((sum, { value }) => sum + value, 0) / 3 - least) / Math.max(1e-9, most - least);
-  return (
-    <>
-      {cells.map((cell, i) => (
-        <path
-          key={i}
-          d={`M${cell.map(({ place }) => place.join(' ')).join('L')}Z`}
-          fill={colour.accent}
-          fillOpacity={0.04 + 0.42 * strength(cell)}
-        />
-      ))}
-      {ticks(least, most, 6).map((level) => {
-        const pieces = contourOf(cells, level);
-        const [label] = pieces[Math.floor(pieces.length / 2)] ?? [];
-        return (
-          <g key={level}>
-            <path
-              d={pieces.map(([from, to]) => `M${from.join(' ')}L${to.join(' ')}`).join('')}
-              stroke={colour.ink}
-              strokeOpacity={0.55}
-              fill="none"
-            />
-            {label && (
-              <text
-                x={label[0]}
-                y={label[1] + 4}
-                textAnchor="middle"
-                fill={colour.ink}
-                stroke={colour.paper}
-                strokeWidth={3}
-                paintOrder="stroke"
-              >
-                {level}
-              </text>
-            )}
-          </g>
-        );
-      })}
-    </>
-  );
-}
+/** What is drawn over the map. */
+export const mapLayers = ['response', 'sure', 'cost'] as const;
+export type MapLayer = (typeof mapLayers)[number];
 
-/** Trials by their number, filled once something came of them, and mixtures that can't be made to land. */
-function TrialDots({
-  design: { cut, trials },
-  at,
+/** Where a prediction's spread is this many times that at the trials, little is known. */
+const littleFrom = 1.3;
+
+/** What stands at the triangle's corners. */
+function CornerNames({
+  triangle: { width, height },
+  corner,
 }: {
-  design: MixtureDesign;
-  at: (shares: readonly number[]) => Place;
+  triangle: Triangle;
+  corner: (place: 0 | 1 | 2) => string;
 }) {
   return (
     <>
-      {cut.map((shares, i) => {
-        const [x, y] = at(shares);
-        return (
-          <path
-            key={i}
-            d={`M${x - 4} ${y - 4}l8 8m0 -8l-8 8`}
-            stroke={colour.caution}
-            strokeWidth={2}
-          >
-            <title>can’t be made to land</title>
-          </path>
-        );
-      })}
-      {trials.map(({ id, shares, y: said }, i) => {
-        const [x, y] = at(shares);
-        return (
-          <g key={id}>
-            <circle
-              cx={x}
-              cy={y}
-              r={8}
-              fill={said === null ? colour.paper : colour.bandEdge}
-              stroke={colour.bandEdge}
-              strokeWidth={2}
-            />
-            <text
-              x={x}
-              y={y + 4.5}
-              textAnchor="middle"
-              fill={said === null ? colour.bandEdge : colour.paper}
-              fontSize={typeScale.tiny}
-              fontWeight={700}
-            >
-              {i + 1}
-            </text>
-          </g>
-        );
-      })}
+      <text x={width / 2} y={26} textAnchor="middle" fill={colour.ink}>
+        {corner(0)}
+      </text>
+      <text x={4} y={height - 16} fill={colour.ink}>
+        {corner(1)}
+      </text>
+      <text x={width - 4} y={height - 16} textAnchor="end" fill={colour.ink}>
+        {corner(2)}
+      </text>
     </>
   );
 }
 
-/** The response over a mixture of three, with its contours, the trials, the best and the next; a point is dragged or moved by keys to be read. */
+/** A figure over three of a mixture, with its contours, the trials, the best and the next; a point is dragged or moved by keys to be read. */
 export function MixtureMap({
   design,
+  told,
   names,
+  axes,
+  layer,
+  response,
+  levels = [],
   predict,
+  costOf,
   best,
   next,
   probe,
   onProbe,
 }: {
   design: MixtureDesign;
+  /** What came of trials, by id. */
+  told: ReadonlyMap<string, number>;
   names: readonly string[];
+  /** The three that are drawn: at the top, left, right. */
+  axes: readonly [number, number, number];
+  layer: MapLayer;
+  /** What is marked, by its name. */
+  response: string;
+  /** Where what is varied beside the mixture is set. */
+  levels?: readonly number[] | undefined;
+  /** At those levels. */
   predict: (shares: readonly number[]) => { y: number; sd: number };
+  /** Of 100 g. */
+  costOf: (shares: readonly number[]) => number;
   best: readonly number[];
   next: readonly number[];
-  /** Where it is read. */
+  /** Where it is read; what is not drawn is held as it is there. */
   probe: readonly number[];
   onProbe: (shares: number[]) => void;
 }) {
-  const { components, response } = design;
+  const { components, trials } = design;
   const { ref, width } = useWidth<HTMLDivElement>(widest);
   const triangle = useMemo(() => triangleOf(Math.min(width, widest)), [width]);
-  const { inner, real } = useMemo(() => zoomOf(components), [components]);
-  const cells = useMemo(
-    () =>
-      cellsOf(steps, triangle, (shares) => {
-        const mixed = real(shares);
-        const within = mixed.every((one, i) => one <= (components[i]?.max ?? 1) + 1e-6);
-        return within ? predict(mixed).y : null;
-      }),
-    [components, predict, real, triangle],
+  const held = components.map((_, i) => (axes.includes(i) ? 0 : (probe[i] ?? 0)));
+  const heldKey = `${axes.join()} ${held.join()}`;
+  const slice = useMemo(
+    // as large as what can be reached lets it be
+    () => sliceOf(reachableLimits(components) ?? components, axes, held),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- axes and what is held, by what they are
+    [components, heldKey],
   );
-  const at = (shares: readonly number[]) => placeOf(inner(shares), triangle);
-  const within = (shares: readonly number[]) =>
-    shares.every(
-      (one, i) =>
-        one >= (components[i]?.min ?? 0) - 1e-6 && one <= (components[i]?.max ?? 1) + 1e-6,
-    );
+  const cells = useMemo(() => {
+    const figure = {
+      response: (shares: readonly number[]) => predict(shares).y,
+      sure: (shares: readonly number[]) => predict(shares).sd,
+      cost: costOf,
+    }[layer];
+    return cellsOf(steps, triangle, (inner) => {
+      const shares = slice.real(inner);
+      return slice.within(shares) ? figure(shares) : null;
+    });
+  }, [layer, predict, costOf, slice, triangle]);
+  const little = useMemo(() => {
+    if (layer !== 'response') return [];
+    const known = Math.max(...trials.map(({ shares }) => predict(shares).sd));
+    return cellsOf(steps / 2, triangle, (inner) => {
+      const shares = slice.real(inner);
+      return slice.within(shares) && predict(shares).sd > littleFrom * known ? 1 : null;
+    });
+  }, [layer, trials, predict, slice, triangle]);
+  const at = (shares: readonly number[]) => placeOf(slice.inner(shares), triangle);
   const move = (shares: number[]) => {
-    if (within(shares)) onProbe(shares);
+    if (slice.within(shares)) onProbe(shares);
   };
   const follow = (event: PointerEvent<SVGSVGElement>) => {
     if (event.buttons === 0 && event.type === 'pointermove') return;
     const box = event.currentTarget.getBoundingClientRect();
     const scale = triangle.width / box.width;
-    move(
-      real(
-        sharesAt([(event.clientX - box.left) * scale, (event.clientY - box.top) * scale], triangle),
-      ),
-    );
+    const place = [(event.clientX - box.left) * scale, (event.clientY - box.top) * scale] as const;
+    move(slice.real(sharesAt(place, triangle)));
   };
   const onKey = (event: KeyboardEvent) => {
     const by = moves[event.key];
     if (!by) return;
     event.preventDefault();
-    const now = inner(probe);
-    move(real(now.map((one, i) => one + (keyStep / 2) * (by[i] ?? 0))));
+    move(slice.real(slice.inner(probe).map((one, i) => one + (keyStep / 2) * (by[i] ?? 0))));
   };
   /** At its corner a component is all that is left once the others are at their least. */
-  const percent = (i: number, whole: number) =>
-    `${names[i] ?? ''} ${Math.round(100 * ((components[i]?.min ?? 0) + whole))} %`;
-  const free = 1 - components.reduce((sum, { min }) => sum + min, 0);
+  const corner = (place: 0 | 1 | 2) =>
+    `${names[axes[place]] ?? ''} ${Math.round(100 * slice.atCorner(axes[place]))} %`;
   const said = probe.map((one, i) => `${names[i] ?? ''} ${(100 * one).toFixed(0)} %`).join(', ');
   const [probeX, probeY] = at(probe);
   const [bestX, bestY] = at(best);
   const [nextX, nextY] = at(next);
+  const drawn = (shares: readonly number[]) => slice.off(shares) < furthestOff / 3;
   return (
     <Box ref={ref} sx={{ maxWidth: widest }}>
       <Box
@@ -218,7 +159,7 @@ export function MixtureMap({
         viewBox={`0 0 ${triangle.width} ${triangle.height}`}
         role="slider"
         tabIndex={0}
-        aria-label={`Map of ${response}`}
+        aria-label={`Map of ${layer === 'cost' ? 'cost' : response}`}
         aria-valuenow={Number(predict(probe).y.toFixed(2))}
         aria-valuetext={`${said}: ${response} ${predict(probe).y.toFixed(2)}`}
         onPointerDown={follow}
@@ -239,29 +180,29 @@ export function MixtureMap({
           stroke={colour.line}
           strokeWidth={1.5}
         />
-        <Heat cells={cells} />
-        <text x={triangle.width / 2} y={26} textAnchor="middle" fill={colour.ink}>
-          {percent(0, free)}
-        </text>
-        <text x={4} y={triangle.height - 16} fill={colour.ink}>
-          {percent(1, free)}
-        </text>
-        <text x={triangle.width - 4} y={triangle.height - 16} textAnchor="end" fill={colour.ink}>
-          {percent(2, free)}
-        </text>
-        <TrialDots design={design} at={at} />
-        <path
-          d={`M${nextX} ${nextY - 13}l13 13l-13 13l-13 -13z`}
-          fill="none"
-          stroke={colour.accent}
-          strokeWidth={2}
-          strokeDasharray="3 3"
-        >
-          <title>the next trial</title>
-        </path>
-        <path d={`M${bestX} ${bestY - 11}l11 11l-11 11l-11 -11z`} fill={colour.accent}>
-          <title>the best, predicted</title>
-        </path>
+        <MapHeat cells={cells} {...(layer === 'cost' ? { digits: 2 } : {})} />
+        <LittleKnown cells={little} />
+        <CornerNames triangle={triangle} corner={corner} />
+        <TrialDots
+          {...{ design, told, at }}
+          off={(point) => slice.off(point.shares) + furthestOff * levelsApart(point.levels, levels)}
+        />
+        {drawn(next) && (
+          <path
+            d={`M${nextX} ${nextY - 13}l13 13l-13 13l-13 -13z`}
+            fill="none"
+            stroke={colour.accent}
+            strokeWidth={2}
+            strokeDasharray="3 3"
+          >
+            <title>the next trial</title>
+          </path>
+        )}
+        {drawn(best) && (
+          <path d={`M${bestX} ${bestY - 11}l11 11l-11 11l-11 -11z`} fill={colour.accent}>
+            <title>the best, predicted</title>
+          </path>
+        )}
         <circle cx={probeX} cy={probeY} r={14} fill="none" stroke={colour.ink} strokeWidth={2.5} />
       </Box>
     </Box>

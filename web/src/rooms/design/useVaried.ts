@@ -4,8 +4,8 @@ import type { DipInKitchen } from '@cobbet/core/dip/analyseDip';
 import { useState } from 'react';
 import { typedNumber } from '@/components/reading/readingText';
 
-/** How far a share goes either way, of itself, where nobody has said. */
-const usualSpan = 0.4;
+/** How far a share goes either way where nobody has said: of itself, and at least so much, else a map of it is a thin strip. */
+const usualSpan = { ofItself: 0.4, down: 0.03, up: 0.06 } as const;
 
 /** The least and the most of a share in percent, as typed. */
 export interface Limits {
@@ -13,13 +13,7 @@ export interface Limits {
   high: string;
 }
 
-/** A thing that is varied: its share now, what is usual, and what was said; null where that is no share. */
-export interface Varied {
-  share: number;
-  usual: { min: number; max: number };
-  min: number | null;
-  max: number | null;
-}
+const rounded = (share: number) => Math.round(100 * share) / 100;
 
 const asShare = (text: string): number | null => {
   const value = typedNumber(text);
@@ -43,8 +37,8 @@ export function useVaried(inKitchen: DipInKitchen) {
     const share = together > 0 ? massG / together : 0;
     const typed = limits.get(row.id) ?? { low: '', high: '' };
     const usual = {
-      min: Math.round(100 * share * (1 - usualSpan)) / 100,
-      max: Math.round(100 * Math.min(1, share * (1 + usualSpan))) / 100,
+      min: rounded(Math.max(0, share - Math.max(usualSpan.ofItself * share, usualSpan.down))),
+      max: rounded(Math.min(1, share + Math.max(usualSpan.ofItself * share, usualSpan.up))),
     };
     return {
       ...{ rowId: row.id, ingredientId: row.ingredientId, share, usual },
@@ -56,5 +50,5 @@ export function useVaried(inKitchen: DipInKitchen) {
     min === null || max === null ? [] : [{ rowId, ingredientId, min, max }],
   );
   const setLimit = (rowId: string, next: Limits) => setLimits(new Map(limits).set(rowId, next));
-  return { rows, limits, chosen, components, known, together, toggle, setLimit };
+  return { rows, limits, chosen, components, known, toggle, setLimit };
 }
