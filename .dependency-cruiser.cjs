@@ -5,16 +5,18 @@
 const coreFolders = [
   'statistics',
   'taste',
-  'design',
   'amounts',
+  'picture',
   'larder',
   'mix',
+  'design',
   'readings',
   'prepare',
   'lines',
   'safety',
   'kitchen',
   'dip',
+  'practice',
   'proposal',
   'landing',
   'ways',
@@ -23,6 +25,8 @@ const coreFolders = [
   'batch',
   'day',
   'book',
+  'find',
+  'carry',
   'api',
 ];
 
@@ -94,10 +98,10 @@ module.exports = {
       from: {
         path: '^(core|web)/src/',
         pathNot:
-          '\\.test\\.tsx?$|^core/src/api/|^core/src/(larder|readings)/\\w+Schema|^core/src/book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|designSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|^web/src/server/',
+          '\\.test\\.tsx?$|^core/src/api/|^core/src/(larder|readings|design)/\\w+Schema|^core/src/book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|designSchema|practiceSchema|ladderSchema|lineageSchema|photoSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|^core/src/carry/(tableIn/|readTable)|^web/src/rooms/book/TableIn|^web/src/store/readBookHere|^web/src/workers/bookFile\\.worker|^web/src/server/',
       },
       to: {
-        path: '^core/src/(book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|designSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|(larder|readings)/\\w+Schema)\\.ts$|node_modules/joi',
+        path: '^web/src/store/readBookHere\\.ts$|^core/src/(book/(tables|recordSchemas|rowSchemas|ruleSchema|batchSchemas|thingSchema|tastingSchema|designSchema|practiceSchema|ladderSchema|lineageSchema|photoSchema|courseSchema|readBookFile|recordFault|realTimes|parseJson)|carry/(tableIn/\\w+|readTable)|(larder|readings|design)/\\w+Schema)\\.ts$|node_modules/joi',
         dependencyTypesNot: ['dynamic-import', 'type-only'],
       },
     },

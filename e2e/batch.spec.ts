@@ -163,3 +163,25 @@ test('a sheet of labels of one’s own is measured once and kept, and says where
   const pdf = await page.pdf({ preferCSSPageSize: true });
   expect(pdf.toString('latin1')).toMatch(/MediaBox\s*\[\s*0\s+0\s+59[45][.\d]*\s+84[12]/);
 });
+
+test('a batch that is wanted again counts for what is usual here', async ({ page }) => {
+  await openSampleBook(page);
+  const counted = async () => {
+    await page.goto('/kit');
+    const house = page.getByRole('region', { name: 'House taste' });
+    await expect(house).toContainText(/n \d+; usual/);
+    return Number(/n (\d+); usual/.exec((await house.textContent()) ?? '')?.[1]);
+  };
+  const before = await counted();
+  await page.goto('/trials?dip=weir-house-hummus');
+  await page.getByRole('button', { name: 'Into jars' }).last().click();
+  const again = page.getByRole('group', { name: 'Made so again' });
+  await again.getByRole('button', { name: 'again', exact: true }).click();
+  await saved(page);
+  await page.reload();
+  await expect(again.getByRole('button', { name: 'again', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  expect(await counted()).toBe(before + 1);
+});

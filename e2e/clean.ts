@@ -3,6 +3,7 @@ import { expect, type Page } from '@playwright/test';
 
 /** Everything axe knows of WCAG 2.2 A and AA, on the page as it stands. */
 export async function expectClean(page: Page, where: string) {
+  await expect(page).toHaveTitle(/./);
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();

@@ -46,3 +46,14 @@ export async function notReadCold(page: Page) {
   const name = (await found.getAttribute('aria-label')) ?? '';
   return page.getByRole('listitem', { name, exact: true });
 }
+
+/** Waits until everything is kept on this device and answered from there. */
+export async function keptOnDevice(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+    if (navigator.serviceWorker.controller) return;
+    await new Promise((resolve) =>
+      navigator.serviceWorker.addEventListener('controllerchange', resolve, { once: true }),
+    );
+  });
+}

@@ -19,7 +19,7 @@ test('the whole book goes out as one file and comes in again', async ({ page }) 
   const file = JSON.parse(text) as BookFile;
   expect([file.format, file.version, file.dips.length, file.trials.length]).toEqual([
     'cobbet-book',
-    17,
+    20,
     14,
     40,
   ]);

@@ -45,6 +45,7 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   await page.getByRole('textbox', { name: 'Weighed out, g' }).fill('532');
   await page.getByRole('textbox', { name: 'Notes' }).fill('Made for the long course.');
   await page.getByRole('textbox', { name: 'What to change next time' }).fill('Whole lemon.');
+  await page.getByRole('textbox', { name: 'Made by' }).fill('Cox');
   await saved(page);
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue(
@@ -55,6 +56,7 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   const trial = page.getByRole('listitem', { name: 'Trial 7' });
   await expect(trial).toContainText('Made for the long course.');
   await expect(trial).toContainText('532 g');
+  await expect(trial).toContainText('Cox');
   await expect(
     trial.getByRole('img', { name: /warm: predicted [\d.]+, read spreads/ }),
   ).toBeVisible();
@@ -69,6 +71,10 @@ test('a dip is made, read, tasted, weighed, and found next week as a trial', asy
   await expect(page.getByRole('heading', { name: 'The book' })).toBeVisible();
   await expect(page.getByText('Whole lemon.')).toBeVisible();
   await expect(page.getByText(/trial 7, .*spreads/)).toBeVisible();
+  await page.goto('/find?q=made by cox');
+  const found = page.getByRole('list', { name: 'Found' }).getByRole('listitem');
+  await expect(found).toHaveCount(1);
+  await expect(found).toContainText('trial 7');
 });
 
 test('what can’t be read is said, and logging again puts a step right', async ({ page }) => {

@@ -1,26 +1,15 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { openSampleBook, saved } from './cook';
+import { keptOnDevice, openSampleBook, saved } from './cook';
 
 test.use({ serviceWorkers: 'allow' });
-
-/** Waits until everything is kept on this device and answered from there. */
-async function kept(page: Page) {
-  await page.evaluate(async () => {
-    await navigator.serviceWorker.ready;
-    if (navigator.serviceWorker.controller) return;
-    await new Promise((resolve) =>
-      navigator.serviceWorker.addEventListener('controllerchange', resolve, { once: true }),
-    );
-  });
-}
 
 test('after one visit every room works without the server, from a cold start', async ({
   page,
   context,
 }) => {
   await openSampleBook(page);
-  await kept(page);
+  await keptOnDevice(page);
   await context.setOffline(true);
   await page.close();
   const cold = await context.newPage();
@@ -31,7 +20,11 @@ test('after one visit every room works without the server, from a cold start', a
     ['/bench?dip=weir-house-hummus', 'Weir House hummus'],
     ['/make?dip=weir-house-hummus', 'Weir House hummus'],
     ['/trials?dip=weir-house-hummus', 'Weir House hummus'],
+    ['/practice', 'Practice bowls'],
+    ['/tasting?id=crew-lunch', 'Crew lunch: which hummus'],
+    ['/design?id=tahini-chickpeas-oil', 'Tahini, chickpeas, oil'],
     ['/day?plan=regatta-first-day', /Regatta/],
+    ['/find?q=sage', 'Find'],
     ['/house', 'In the house'],
     ['/larder', 'Larder'],
     ['/kit', 'Kit'],
@@ -48,7 +41,7 @@ test('landing, planning, files and what is fetched later work without the server
   context,
 }) => {
   await openSampleBook(page);
-  await kept(page);
+  await keptOnDevice(page);
   await context.setOffline(true);
   await page.goto('/bench?dip=butter-bean-sage');
   await page.getByRole('button', { name: 'Land it' }).click();
@@ -63,7 +56,7 @@ test('landing, planning, files and what is fetched later work without the server
   await page.getByRole('button', { name: 'Export' }).click();
   const file = await (await waiting).path();
   expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'cobbet-book' });
-  await page.locator('input[type="file"]').setInputFiles(file);
+  await page.getByLabel('Book file').setInputFiles(file);
   await expect(page.getByText('Undo brings the other book back.')).toBeVisible();
 });
 
@@ -71,7 +64,7 @@ test('a newer version is said, waits while something is made, and takes over whe
   page,
 }) => {
   await openSampleBook(page);
-  await kept(page);
+  await keptOnDevice(page);
   await page.goto('/make?dip=weir-house-hummus');
   await page.getByRole('button', { name: 'Start making' }).click();
   // a newer build's worker comes as another script does

@@ -84,6 +84,24 @@ test('one tablet goes round: each sees a pot at a time and nothing of the others
   await page
     .getByRole('button', { name: /^Undo: Aim for salt as tasted/ })
     .waitFor({ state: 'attached' });
+  // what it takes to land there is worked out already
+  await expect(page.getByRole('button', { name: 'Take it' })).toBeVisible();
+});
+
+test('of many pots each taster gets a few, every pot as often as the others', async ({ page }) => {
+  await openSampleBook(page);
+  await plan(page, '6');
+  await page
+    .getByRole('combobox', { name: 'Add a sample' })
+    .selectOption('trial weir-house-hummus-trial-4');
+  await page.getByRole('combobox', { name: 'Each taster gets' }).selectOption('2 of 3');
+  await page.getByRole('button', { name: 'Lay the pots out' }).click();
+  await page
+    .getByRole('link', { name: /^Hand it to/ })
+    .first()
+    .click();
+  await say(page, 'Begin');
+  await expect(page.getByText('1 of 2')).toBeVisible();
 });
 
 test('half-done answers are said, can be gone back to or left so', async ({ page }) => {

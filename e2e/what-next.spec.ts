@@ -229,6 +229,8 @@ test('what a spoon would do is predicted from the bowl as it really is, and logg
   page,
 }) => {
   await makeWithout(page, [2]);
+  const advice = page.getByRole('region', { name: 'What next' });
+  await expect(advice.getByRole('button', { name: /^First / }).first()).toBeVisible();
   await page.getByRole('button', { name: 'What would a spoon do?' }).click();
   const table = page.getByRole('table', { name: 'What a spoon of each would do' });
   const water = table.getByRole('row').filter({ hasText: 'Water' });

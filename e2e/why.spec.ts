@@ -47,6 +47,7 @@ test('the bowl is asked while it is made', async ({ page }) => {
   await openBench(page);
   await page.goto('/make?dip=weir-house-hummus');
   await page.getByRole('button', { name: 'Start making' }).click();
+  await expect(page.getByText(/^step 1 of/)).toBeVisible();
   await page.keyboard.press('PageDown');
   await page.getByRole('button', { name: 'What is the bowl now, and why?' }).click();
   const asked = page.getByRole('dialog', { name: 'Body, just blended: what it is, and why' });

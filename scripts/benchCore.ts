@@ -24,6 +24,7 @@ import { drawnPath } from '@cobbet/core/dip/drawnPath';
 import { lowerBoundSpan } from '@cobbet/core/day/lowerBound';
 import { planDay } from '@cobbet/core/day/planDay';
 import { per100g } from '@cobbet/core/mix/per100g';
+import { timedFinding } from './benchFind';
 import { bigDay } from './bigDay';
 
 const recipe: [string, number][] = [
@@ -262,6 +263,9 @@ const swapped = Array.from({ length: 12 }, (_, index) => {
   return performance.now() - begun;
 });
 
+const finding = timedFinding();
+const find = { ...finding, ...percentiles(finding.searches) };
+
 process.stdout.write(
-  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, inMeasures: percentiles(inMeasures), landedInMeasures, advice: percentiles(advised), reading, plan, cook, tongue, swapped: percentiles(swapped), sink: Number.isFinite(sink) })}\n`,
+  `${JSON.stringify({ evaluation, refresh, nudged, landing: percentiles(landings), landed, inMeasures: percentiles(inMeasures), landedInMeasures, advice: percentiles(advised), reading, plan, cook, tongue, swapped: percentiles(swapped), find, sink: Number.isFinite(sink) })}\n`,
 );

@@ -1,7 +1,7 @@
 /**
- * Hard use, counted: tabs killed right after a tap, a key and a drop; bursts of taps; two tabs on one dip; books spoilt at
- * random; requests of every verb. `npm run hard-use`, or with parts of it: `npm run hard-use -- kills bursts tabs books rooms
- * requests`.
+ * Hard use, counted: tabs killed right after a tap, a key and a drop; bursts of taps; two tabs on one dip; books and
+ * other files spoilt at random; requests of every verb. `npm run hard-use`, or with parts of it: `npm run hard-use -- kills bursts tabs books files
+ * rooms requests`.
  * `TIMES=0.1` does a tenth of it, `RATES=6` the kills on a machine slowed to a sixth only, `DEEDS=drop` those of a drop only.
  */
 import { spawnSync } from 'node:child_process';
@@ -21,7 +21,7 @@ const count = (whole) => Math.max(1, Math.round(whole * times));
 const parts =
   process.argv.length > 2
     ? process.argv.slice(2)
-    : ['kills', 'bursts', 'tabs', 'books', 'rooms', 'requests'];
+    : ['kills', 'bursts', 'tabs', 'books', 'files', 'rooms', 'requests'];
 
 const executablePath = ensureChromium();
 if (!executablePath) process.exit(1);
@@ -225,6 +225,17 @@ function books() {
   console.log(ran.stdout.trim());
 }
 
+/** Files of every kind that is taken in, spoilt. */
+function files() {
+  const ran = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', `${root}scripts/spoiltFiles.ts`, String(count(10_000))],
+    { cwd: root, encoding: 'utf8' },
+  );
+  if (ran.status !== 0) throw new Error(ran.stderr);
+  console.log(ran.stdout.trim());
+}
+
 /** Books spoilt at random that are taken, each opened, and every room of it for the dip that is spoilt or the first one. */
 async function rooms() {
   const file = `${mkdtempSync(`${tmpdir()}/spoilt-`)}/taken.txt`;
@@ -364,7 +375,7 @@ async function requests() {
   );
 }
 
-const work = { kills, bursts, tabs, books, rooms, requests };
+const work = { kills, bursts, tabs, books, files, rooms, requests };
 for (const part of parts) {
   if (!work[part]) {
     console.error(`No such part: ${part}. There are ${Object.keys(work).join(', ')}.`);

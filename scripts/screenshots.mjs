@@ -1,5 +1,6 @@
 /** One picture of each main view, from the sample book, into docs/screenshots/. */
 import { mkdirSync } from 'node:fs';
+import { drawnBoard } from './drawnBoard.mjs';
 import { chromiumFlags, ensureChromium } from './chromium.mjs';
 import { ensureInstalled, root } from './installed.mjs';
 
@@ -101,19 +102,6 @@ const views = [
     },
   },
   {
-    name: 'variant',
-    size: wide,
-    path: '/bench?dip=weir-house-green',
-    act: async (page) => {
-      const adding = page.getByRole('combobox', { name: 'Add something' });
-      await adding.fill('at least twice as much chickpeas as tahini');
-      await page.getByRole('option', { name: /^Hold to it/ }).waitFor();
-      await adding.press('Enter');
-      await button(page, 'What that does').click();
-      await page.getByRole('list', { name: 'What differs' }).getByRole('button').first().click();
-    },
-  },
-  {
     name: 'trials',
     size: wide,
     path: `/trials${hummus}`,
@@ -123,14 +111,28 @@ const views = [
     },
   },
   {
-    name: 'side-by-side',
+    name: 'practice',
     size: wide,
-    path: `/trials?compare=${[
-      'weir-house-hummus-trial-1',
-      'weir-house-hummus-trial-3',
-      'weir-house-hummus-trial-6',
-      'weir-house-green-trial-1',
-    ].join(',')}`,
+    path: '/practice?bowl=salty-sharp-loose',
+    act: async (page) => {
+      await button(page, 'Take it up').click();
+      const next = page.getByRole('region', { name: 'What goes in next' });
+      const guess = async (thing, amount, share) => {
+        await button(next, thing).click();
+        await next.getByRole('button', { name: amount, exact: true }).click();
+        const axis = next.getByRole('slider');
+        const { width } = await axis.boundingBox();
+        await axis.click({ position: { x: width * share, y: 84 } });
+      };
+      await guess('chickpeas', '3/4 cup', 0.46);
+      await next.getByRole('button', { name: /^Add / }).click();
+      await page.getByRole('list', { name: 'What went in' }).waitFor();
+      await guess('tahini', '3 tbsp', 0.56);
+      await next
+        .getByRole('group', { name: 'Salt will be' })
+        .getByRole('button', { name: 'right' })
+        .click();
+    },
   },
   {
     name: 'tasting',
@@ -201,11 +203,89 @@ const views = [
     },
   },
   { name: 'kit', size: wide, path: '/kit' },
+  {
+    name: 'find',
+    size: wide,
+    path: '/find?q=hummus+without+sesame',
+    act: (page) =>
+      page.getByRole('list', { name: 'Found' }).getByRole('listitem').first().waitFor(),
+  },
+  {
+    name: 'join',
+    size: wide,
+    path: '/',
+    act: async (page) => {
+      await page.getByLabel('Another book to join').setInputFiles({
+        ...{ name: 'galley-tablet.json', mimeType: 'application/json' },
+        buffer: Buffer.from(JSON.stringify(await otherBook(page))),
+      });
+      await page.getByRole('button', { name: 'Join them' }).waitFor();
+    },
+  },
+  {
+    name: 'measured',
+    size: wide,
+    path: `/trials${hummus}`,
+    act: async (page) => {
+      const board = await drawnBoard(page, 132, 18);
+      await button(page, 'Pictures').first().click();
+      await page.getByLabel('A picture', { exact: true }).setInputFiles({
+        ...{ name: 'board.png', mimeType: 'image/png' },
+        buffer: board.png,
+      });
+      await page.getByRole('button', { name: /^Picture,/ }).click();
+      await button(page, 'Measure a spread').click();
+      const shown = page.getByRole('group', { name: /^The picture\./ });
+      const { x, y, width, height } = await shown.boundingBox();
+      for (const [px, py] of [...board.lid, ...board.spread]) {
+        await page.mouse.click(
+          x + (px / board.widthPx) * width,
+          y + (py / board.heightPx) * height,
+        );
+      }
+      await page.getByText('By the edges of both rims').waitFor();
+    },
+  },
 ];
 
+/** The sample book as another tablet has it: a dip more, one changed, one thrown away, one that both have otherwise. */
+async function otherBook(page) {
+  const book = await page.evaluate(async () => (await fetch('/sample-book.json')).json());
+  const at = '2026-06-14T09:00:00.000Z-0000';
+  const stamped = (id, gone) =>
+    book.lineage.stamps.push({ id, seen: { 'galley-tablet': at }, ...(gone ? { gone } : {}) });
+  const dip = (id) => book.dips.find((one) => one.id === id);
+  dip('butter-bean-sage').nextThing = 'Try it with half the sage, fried longer.';
+  dip('weir-house-hummus').note = 'The rowing eight wants it looser for the boat.';
+  stamped('dips/weir-house-hummus');
+  const copy = { ...dip('butter-bean-sage'), id: 'galley-bean', name: 'Galley bean dip' };
+  book.dips.push(copy);
+  stamped('dips/galley-bean');
+  const [swap] = book.swaps;
+  book.swaps = book.swaps.filter(({ id }) => id !== swap.id);
+  stamped(`swaps/${swap.id}`, true);
+  return book;
+}
+
+/** Phones beside one another, as one picture. */
+async function besideOneAnother(pictures) {
+  const page = await browser.newPage({ viewport: { width: 1290, height: 900 } });
+  const images = pictures
+    .map((one) => `<img src="data:image/png;base64,${one.toString('base64')}">`)
+    .join('');
+  await page.setContent(
+    `<body style="margin:0;padding:28px 30px;background:#e7e0d2;display:flex;gap:30px">${images}</body>`,
+  );
+  await page.screenshot({ path: `${folder}/phones.png` });
+  await page.close();
+  console.log('phones.png');
+}
+
 const wanted = process.argv.slice(2);
+const phones = [];
 for (const { name, size, path, act, scheme = 'light' } of views) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const file = size === phone ? 'phones' : name;
+  if (wanted.length > 0 && !wanted.includes(file)) continue;
   const context = await browser.newContext({
     viewport: size,
     colorScheme: scheme,
@@ -220,9 +300,13 @@ for (const { name, size, path, act, scheme = 'light' } of views) {
   if (act) await act(page);
   await page.mouse.move(0, 0);
   await page.waitForTimeout(500);
-  await page.screenshot({ path: `${folder}/${name}.png` });
-  console.log(`${name}.png`);
+  if (size === phone) phones.push(await page.screenshot());
+  else {
+    await page.screenshot({ path: `${folder}/${name}.png` });
+    console.log(`${name}.png`);
+  }
   await context.close();
 }
+if (phones.length > 0) await besideOneAnother(phones);
 await browser.close();
 await server.stop();

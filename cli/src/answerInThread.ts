@@ -1,6 +1,9 @@
 import { type AnswerText, refusedText, tooLongText, type Verb } from '@cobbet/core/api/answered';
 import { Worker } from 'node:worker_threads';
 
+/** What a thread is asked: a verb, an amount to convert, or something of a book file. */
+export type Asked = Verb | 'convert' | 'book';
+
 /** A shell waits longer than a page, but not for ever. */
 const usualDeadlineMs = 120_000;
 
@@ -9,7 +12,7 @@ const usualDeadlineMs = 120_000;
  *
  * @param text JSON
  */
-export function answerInThread(verb: Verb | 'convert', text: string): Promise<AnswerText> {
+export function answerInThread(verb: Asked, text: string): Promise<AnswerText> {
   const deadlineMs = Number(process.env['COBBET_DEADLINE_MS']) || usualDeadlineMs;
   const thread = new Worker(new URL('./cobbet-worker.mjs', import.meta.url), {
     workerData: { verb, text },

@@ -1,7 +1,12 @@
-import type { Verb } from '@cobbet/core/api/answered';
-import { answerText, convertText } from '@cobbet/core/api/answerRequest';
+import { answerText, bookText, convertText } from '@cobbet/core/api/answerRequest';
 import { parentPort, workerData } from 'node:worker_threads';
+import type { Asked } from './answerInThread';
 
-const { verb, text } = workerData as { verb: Verb | 'convert'; text: string };
+const { verb, text } = workerData as { verb: Asked; text: string };
 
-parentPort?.postMessage(await (verb === 'convert' ? convertText(text) : answerText(verb, text)));
+function answer() {
+  if (verb === 'convert') return convertText(text);
+  return verb === 'book' ? bookText(text) : answerText(verb, text);
+}
+
+parentPort?.postMessage(await answer());

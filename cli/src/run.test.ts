@@ -183,3 +183,49 @@ describe('bad input is exit 2 with a field and a sentence, never a stack trace',
     expect(err).toContain('cobbet -- analyse');
   });
 });
+
+describe('a book file', () => {
+  const book = join(__dirname, '../../web/public/sample-book.json');
+
+  test('a dip of it is carried out as a recipe, and the recipe is read as lines again', async () => {
+    const out = await cobbet(['recipe', book, 'Butter bean and sage']);
+    expect(out.code).toBe(0);
+    const recipe = JSON.parse(out.out) as { recipeIngredient: string[] };
+    expect(recipe).toMatchObject({ '@type': 'Recipe', name: 'Butter bean and sage' });
+    const back = await cobbet(['recipe', '-'], out.out);
+    const lines = JSON.parse(back.out) as { title: string; parts: unknown[]; ask: unknown[] };
+    expect(lines.title).toBe('Butter bean and sage');
+    expect(lines.parts.length + lines.ask.length).toBe(recipe.recipeIngredient.length);
+    const wrong = await cobbet(['recipe', book, 'No such dip']);
+    expect([wrong.code, JSON.parse(wrong.out).error.field]).toEqual([2, 'DIP']);
+  });
+
+  test('a table of it is CSV; another kind is refused', async () => {
+    const { code, out } = await cobbet(['table', book, 'stock']);
+    expect([code, out.split('\n')[0]]).toEqual([0, 'ingredient,name,amount,use by']);
+    const wrong = await cobbet(['table', book, 'spoons']);
+    expect([wrong.code, JSON.parse(wrong.out).error.field]).toEqual([2, 'KIND']);
+  });
+
+  test('what is looked for in it is found, with where it stands', async () => {
+    const { out } = await cobbet(['search', book, 'watercres dips']);
+    const [first] = JSON.parse(out) as { kind: string; title: string }[];
+    expect(first?.kind).toBe('dip');
+    expect(first?.title).toContain('Watercress');
+    const none = await cobbet(['search', book]);
+    expect([none.code, JSON.parse(none.out).error.field]).toEqual([2, 'words']);
+  });
+
+  test('two are joined; joined with itself a book is the same, and the wrong one of two is named', async () => {
+    const joined = await cobbet(['join', book, book]);
+    const told = JSON.parse(joined.out) as {
+      book: { dips: unknown[]; trials: unknown[] };
+      joined: { added: number; taken: number; conflicts: unknown[] };
+    };
+    expect(told.joined).toMatchObject({ added: 0, taken: 0, conflicts: [] });
+    expect([told.book.dips.length, told.book.trials.length]).toEqual([14, 40]);
+    const wrong = await cobbet(['join', book, file('half.json', '{ "format": "cobbet-book" }')]);
+    expect(wrong.code).toBe(2);
+    expect(JSON.parse(wrong.out).error.field).toMatch(/^second/);
+  });
+});

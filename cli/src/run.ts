@@ -1,7 +1,17 @@
 import { readFile } from 'node:fs/promises';
-import { type AnswerText, isVerb, requestLimitBytes, verbs } from '@cobbet/core/api/answered';
+import {
+  type AnswerText,
+  bookVerbs,
+  isBookVerb,
+  isVerb,
+  requestLimitBytes,
+  verbs,
+} from '@cobbet/core/api/answered';
 import { BadInput } from '@cobbet/core/book/fieldError';
 import { answerInThread } from './answerInThread';
+
+/** A book of years with its trials is larger than any request. */
+const bookLimitBytes = 100_000_000;
 
 const usage = `cobbet: the computation from a shell; JSON in, JSON out; lines takes the text of a recipe (docs/format.md)
 
@@ -23,29 +33,33 @@ const usage = `cobbet: the computation from a shell; JSON in, JSON out; lines ta
   npm run --silent cobbet -- taste-plan FILE|-
   npm run --silent cobbet -- design FILE|-
   npm run --silent cobbet -- next FILE|-
+  npm run --silent cobbet -- recipe FILE|- [DIP]     a dip of a book as schema.org/Recipe; a recipe's file as lines
+  npm run --silent cobbet -- table FILE|- KIND       CSV of trials, readings, tastings, larder, prices or stock of a book
+  npm run --silent cobbet -- search FILE|- "words"   what is found in a book
+  npm run --silent cobbet -- join FILE FILE          two books as one
   npm run --silent cobbet -- lines FILE|- [--measures us|metric|australian|british]
   npm run --silent cobbet -- convert "1/3 cup" tahini-hulled [--measures us|metric|australian|british]
 `;
 
-async function standardInput(): Promise<string> {
+async function standardInput(limit: number): Promise<string> {
   const chunks: Buffer[] = [];
   let size = 0;
   for await (const chunk of process.stdin as AsyncIterable<Buffer>) {
     size += chunk.length;
-    if (size > requestLimitBytes) break;
+    if (size > limit) break;
     chunks.push(chunk);
   }
-  return size > requestLimitBytes ? tooLarge() : Buffer.concat(chunks).toString('utf8');
+  return size > limit ? tooLarge(limit) : Buffer.concat(chunks).toString('utf8');
 }
 
-function tooLarge(): never {
-  throw new BadInput('', 'The input is over 1 MB.');
+function tooLarge(limit: number): never {
+  throw new BadInput('', `The input is over ${limit / 1_000_000} MB.`);
 }
 
-async function input(path: string | undefined): Promise<string> {
+async function input(path: string | undefined, limit = requestLimitBytes): Promise<string> {
   if (path === undefined)
     throw new BadInput('FILE', 'Say which file to read, or - for standard input.');
-  if (path === '-') return standardInput();
+  if (path === '-') return standardInput(limit);
   let text: Buffer;
   try {
     text = await readFile(path);
@@ -55,7 +69,7 @@ async function input(path: string | undefined): Promise<string> {
       code === 'ENOENT' ? 'There is no such file' : `It can't be read (${code ?? 'error'})`;
     throw new BadInput('FILE', `${why}: ${path}`);
   }
-  return text.length > requestLimitBytes ? tooLarge() : text.toString('utf8');
+  return text.length > limit ? tooLarge(limit) : text.toString('utf8');
 }
 
 /** What stands in a command line beside its measure system. */
@@ -92,11 +106,21 @@ async function answer(command: string | undefined, rest: readonly string[]): Pro
     if (files.length > 1) throw new BadInput(files[1] ?? '', 'Give one file only.');
     return answerInThread('lines', JSON.stringify({ text: await input(files[0]), measures }));
   }
+  if (command !== undefined && isBookVerb(command)) {
+    const [path, what, extra] = rest;
+    if (extra !== undefined) {
+      throw new BadInput(extra, `“${extra}” is one word too many; put them in quotes.`);
+    }
+    const text = await input(path, bookLimitBytes);
+    const second = command === 'join' ? { other: await input(what, bookLimitBytes) } : { what };
+    const asked = { verb: command, text, ...(what === undefined ? {} : second) };
+    return answerInThread('book', JSON.stringify(asked));
+  }
   if (rest.length > 1) throw new BadInput(rest[1] ?? '', 'Give one file only.');
   if (command === undefined || !isVerb(command)) {
     throw new BadInput(
       'command',
-      `“${command ?? ''}” is none of ${[...verbs, 'convert'].join(', ')}.`,
+      `“${command ?? ''}” is none of ${[...verbs, ...bookVerbs, 'convert'].join(', ')}.`,
     );
   }
   return answerInThread(command, await input(rest[0]));
@@ -115,7 +139,11 @@ export async function run(args: readonly string[]): Promise<number> {
   }
   try {
     const { status, body } = await answer(args[0], args.slice(1));
-    process.stdout.write(`${JSON.stringify(JSON.parse(body), null, 2)}\n`);
+    const answered: unknown = JSON.parse(body);
+    // a table is text by itself
+    process.stdout.write(
+      typeof answered === 'string' ? answered : `${JSON.stringify(answered, null, 2)}\n`,
+    );
     return status === 200 ? 0 : 2;
   } catch (error) {
     const told =

@@ -22,6 +22,7 @@ import { chanceInside } from './justInside';
 import { overshootChance } from './overshoot';
 import { normals } from '../statistics/random';
 import { simulatedCook } from '../../test/simulatedCook';
+import { usualSeasoning } from '../mix/families';
 import { goalsOf } from './wanted';
 import { type Said, whyWords } from './whyWords';
 
@@ -44,7 +45,7 @@ const tasting = (seasoning: { saltG: number; acidG: number; garlicG: number }): 
   return { ...now, per100g: { ...now.per100g, ...seasoning } };
 };
 const wantedOf = (wanted: Targets, tastes: TasteMarks, now: Figures): Targets =>
-  goalsOf(wanted, tastes, now, 'pulse')[0]?.targets ?? {};
+  goalsOf(wanted, tastes, now, usualSeasoning.pulse)[0]?.targets ?? {};
 const targets: Targets = {
   chilledBody: band(7, 7.6),
   saltG: band(1, 1.2),
@@ -357,8 +358,8 @@ describe('tastes', () => {
     expect(flat.acidG?.low).toBeGreaterThan(0.3);
     expect(wantedOf({}, { flat: 'over', salt: 'right' }, now).saltG?.low).toBeLessThan(0.9);
     expect(wantedOf({}, { lean: 'over' }, now).fatG?.low).toBeGreaterThan(now.per100g.fatG + 2);
-    const ways = goalsOf({}, { bitter: 'over', salt: 'right' }, now, 'pulse').map(({ means }) =>
-      means.join(),
+    const ways = goalsOf({}, { bitter: 'over', salt: 'right' }, now, usualSeasoning.pulse).map(
+      ({ means }) => means.join(),
     );
     expect(ways).toEqual(
       expect.arrayContaining(['bitter,sugarsG', 'bitter,fatG', 'bitter,bitter']),
@@ -452,4 +453,14 @@ describe('a bowl by rules', () => {
     expect(best?.breaks).toEqual(['a quarter as much lemon as tahini']);
     expect(best?.proposal.why).toContain('“a quarter as much lemon as tahini” no longer holds');
   });
+});
+
+test('how far a step goes is what is usual here, where that is known', () => {
+  const here = { ...usualSeasoning.pulse, saltG: { low: 1.5, high: 1.8 } };
+  const salty = tasting({ saltG: 1, acidG: 0.3, garlicG: 0.5 });
+  const want = (usual: typeof here) =>
+    goalsOf({}, { salt: 'short' }, salty, usual)[0]?.targets.saltG?.low ?? 0;
+  // far below what is right here it goes back there at once, and by a plain step where only the family's is known
+  expect(want(here)).toBeCloseTo(1.5, 6);
+  expect(want(usualSeasoning.pulse)).toBeLessThan(1.4);
 });

@@ -1,5 +1,6 @@
 import type { LinearSolver } from '../landing/linearProgram';
 import type { Ingredient } from '../larder/ingredient';
+import { usualSeasoning } from '../mix/families';
 import { type Figures, figuresOf, type Miss, missed } from '../mix/figures';
 import { mixOf } from '../mix/mix';
 import { dipMass } from '../mix/part';
@@ -152,7 +153,13 @@ export function advise(input: AdviseInput, solver: LinearSolver): Advice {
   const { parts, family, free, atHand } = input;
   const from = startFrom(input);
   const { counting, stale } = countingMarks(input, from.figures);
-  const goals = goalsOf(input.targets, counting, from.figures, family, input.timesMarked);
+  const goals = goalsOf(
+    input.targets,
+    counting,
+    from.figures,
+    input.usual ?? usualSeasoning[family],
+    input.timesMarked,
+  );
   const shelf: Shelf = new Map(atHand.map((one) => [one.id, one]));
   const choices = choicesFor(atHand, parts, family, free);
   const attempts = goals.map((goal): Attempt => ({

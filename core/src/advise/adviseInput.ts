@@ -1,5 +1,6 @@
 import type { Ruled } from '../dip/rulesOf';
 import type { Ingredient } from '../larder/ingredient';
+import type { UsualSeasoning } from '../mix/families';
 import type { Targets } from '../mix/targets';
 import type { Bowl } from '../proposal/proposal';
 import type { Fault, Taste, TasteMarks } from '../readings/tastes';
@@ -13,6 +14,8 @@ export interface AdviseInput extends Bowl {
   tastedAfter?: Partial<Record<Taste, number>>;
   /** How many times running a taste was marked the same, with something going in between; once when left out. */
   timesMarked?: Partial<Record<Taste, number>>;
+  /** What is usual of seasoning in this house, where it is known; the family's where left out. */
+  usual?: UsualSeasoning;
   /** What was seen to be wrong with how it holds together or feels. */
   faults?: readonly Fault[];
   /** What is within reach. */

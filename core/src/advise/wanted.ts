@@ -1,5 +1,5 @@
 import { type Figures, targetFigure } from '../mix/figures';
-import { type Family, usualSeasoning } from '../mix/families';
+import type { UsualSeasoning } from '../mix/families';
 import type { Band, TargetName, Targets } from '../mix/targets';
 import type { Taste, TasteMarks } from '../readings/tastes';
 import type { Doubts } from './overshoot';
@@ -120,7 +120,7 @@ const rightSpan = 2;
  *
  * @param targets of the dip
  * @param now what is in the bowl
- * @param family whose usual range says how far a step goes where nothing else does
+ * @param usual says how far a step goes where nothing else does
  * @param times how many times running each taste was marked the same
  * @returns at least one
  */
@@ -128,7 +128,7 @@ export function goalsOf(
   targets: Targets,
   tastes: TasteMarks,
   now: Figures,
-  family: Family,
+  usual: UsualSeasoning,
   times: Partial<Record<Taste, number>> = {},
 ): Goal[] {
   const wanted: Targets = { ...targets };
@@ -138,8 +138,7 @@ export function goalsOf(
     const name: Seasoning = figureOf[taste];
     const value = now.per100g[name];
     if (verdict === 'short' || verdict === 'over') {
-      const usual = usualSeasoning[family][name];
-      const off = offUsual(value, usual, verdict);
+      const off = offUsual(value, usual[name], verdict);
       // far from what is usual there is no dip: back to it first, unless the cook asked for something else; by thinning only a part
       // of the way at once, since it costs a dip of its own
       const back = wanted[name] ? 0 : off * (verdict === 'short' ? 1 : thinnedShare);

@@ -4,6 +4,7 @@ import { linesRequest } from './linesRequest';
 import { planRequest } from './planRequest';
 import { coolRequest, prepareRequest, soakRequest } from './prepRequests';
 import { readingRequest } from './readingRequest';
+import { bookRequest } from './bookRequests';
 import { batchRequest } from './batchRequest';
 import { keepRequest } from './keepRequest';
 import { freeRequest } from './freeRequest';
@@ -91,6 +92,15 @@ async function answered(work: () => unknown): Promise<AnswerText> {
  */
 export function answerText(verb: Verb, text: string): Promise<AnswerText> {
   return answered(() => answerRequest(verb, parseJson(text)));
+}
+
+/**
+ * Answers what is asked of a book file; whatever happens, there is a sentence.
+ *
+ * @param text JSON with the verb, the file's text, and what is asked
+ */
+export function bookText(text: string): Promise<AnswerText> {
+  return answered(() => bookRequest(JSON.parse(text)));
 }
 
 /**

@@ -25,6 +25,14 @@ export type Verb = (typeof verbs)[number];
 /** Whether a word is one of them. */
 export const isVerb = (word: string): word is Verb => (verbs as readonly string[]).includes(word);
 
+/** What only the shell is asked: it takes a book file, which is larger than a request. */
+export const bookVerbs = ['recipe', 'table', 'search', 'join'] as const;
+export type BookVerb = (typeof bookVerbs)[number];
+
+/** Whether a word is one of them. */
+export const isBookVerb = (word: string): word is BookVerb =>
+  (bookVerbs as readonly string[]).includes(word);
+
 /** An answer as text: what HTTP sends and the shell prints. */
 export interface AnswerText {
   /** 200 answered, 400 refused, 503 given up. */

@@ -96,9 +96,10 @@ export function tasteRequest(value: unknown): TasteAnswered {
   };
 }
 
-const planSchema = Joi.object<{ samples: number; tasters: number; seed: number }>({
+const planSchema = Joi.object<{ samples: number; tasters: number; seed: number; each?: number }>({
   samples: Joi.number().integer().min(1).max(most.samples).required(),
   tasters: Joi.number().integer().min(1).max(most.tasters).required(),
+  each: Joi.number().integer().min(1).max(Joi.ref('samples')),
   seed: Joi.number().integer().min(0).max(2_147_483_647).default(1),
 }).required();
 
@@ -135,8 +136,8 @@ function shownBy(kind: TestKind, tasters: number): Shown {
  * @throws BadInput naming the field that is wrong
  */
 export function tastePlanRequest(value: unknown): TastePlanned {
-  const { samples, tasters, seed } = checked(planSchema, value);
-  const { codes, orders } = servingPlan(samples, tasters, seed);
+  const { samples, tasters, seed, each } = checked(planSchema, value);
+  const { codes, orders } = servingPlan(samples, tasters, seed, each);
   return {
     codes: Object.fromEntries(codes.map((code, i) => [String(i + 1), code])),
     orders: orders.map((order) => order.map((one) => codes[one] ?? '')),

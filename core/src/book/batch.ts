@@ -15,6 +15,10 @@ export type PotEnd = (typeof potEnds)[number];
 export const keptWells = ['fine', 'weeped', 'browned', 'sour'] as const;
 export type KeptWell = (typeof keptWells)[number];
 
+/** What is said of a whole batch by those who ate it. */
+export const batchAgains = ['again', 'not again'] as const;
+export type BatchAgain = (typeof batchAgains)[number];
+
 /** Some of a pot that went into something else. */
 export interface Taking {
   g: number;
@@ -81,6 +85,8 @@ export interface Batch {
   pots: Pot[];
   /** How it was, and after how many days; null while nobody has said. */
   kept: { how: KeptWell; days: number } | null;
+  /** Whether it would be made so again, once people have eaten it; left out where nobody said. */
+  again?: BatchAgain;
 }
 
 /** g of a batch that are in no pot yet. */

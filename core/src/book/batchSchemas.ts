@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { lossCauses } from '../batch/losses';
 import { families } from '../mix/families';
-import { type Batch, keptWells, type Pot, potEnds, potPlaces } from './batch';
+import { type Batch, batchAgains, keptWells, type Pot, potEnds, potPlaces } from './batch';
 import type { KeptContainer } from './container';
 import type { KeptPrice } from './price';
 import { localDate, moment } from './realTimes';
@@ -91,6 +91,7 @@ export const batchSchema = Joi.object<Batch>({
   })
     .allow(null)
     .required(),
+  again: Joi.string().valid(...batchAgains),
 });
 
 export const containerSchema = Joi.object<KeptContainer>({

@@ -13,7 +13,7 @@ import { bookVersion } from './bookVersion';
 import { migrateRecord, migrations } from './migrations';
 import { type KeptReading, momentOf, readingAt, withReading } from '../readings/keptReading';
 import { runSchema } from './recordSchemas';
-import { finishRun, type Run, startRun } from './run';
+import { finishRun, type Run, startRun, withMaker } from './run';
 import { entriesOf, loggedRows } from './runEvents';
 import { withAdditions, withLogged, withSkipped } from './runEdits';
 import { nextTrialNumber } from './trial';
@@ -114,6 +114,13 @@ describe('a run', () => {
   test('starts with every addition planned and none in', () => {
     expect(run.plan.map(({ planned: row }) => row.planned)).toEqual(['2 cups', '1/4 cup']);
     expect(loggedRows(run)).toEqual([]);
+  });
+
+  test('keeps whose hands it was, until nobody is said', () => {
+    const said = withMaker(run, '  Cox ');
+    const at = '2026-05-06T09:30:00.000Z';
+    expect(finishRun(said, 't', 1, at).madeBy).toBe('Cox');
+    expect(finishRun(withMaker(said, ' '), 't', 1, at)).not.toHaveProperty('madeBy');
   });
 
   test('keeps what really went in', () => {
@@ -292,6 +299,7 @@ describe('migrations', () => {
       trials: oldTrial,
       runs: { ...oldTrial, entries: [] },
       settings: { id: 'settings' },
+      designs: { id: 'd', response: 'liking', cut: [], trials: [] },
     };
     for (const { up, down } of migrations) {
       for (const [table, step] of Object.entries(up)) {
@@ -299,6 +307,33 @@ describe('migrations', () => {
         expect(down[table as keyof typeof records]?.(step(record))).toEqual(record);
       }
     }
+  });
+
+  test('version 19’s one response becomes the first of several, and goes back', () => {
+    const old = {
+      ...{ id: 'd', response: 'Liking', cut: [[0.2, 0.8]] },
+      trials: [
+        { id: 'a', shares: [0.5, 0.5], y: 7 },
+        { id: 'b', shares: [0.5, 0.5], y: null },
+      ],
+    };
+    const step = migrations.find(({ from }) => from === 19);
+    const up = step?.up.designs?.(old) ?? {};
+    expect(up).toEqual({
+      id: 'd',
+      responses: [{ name: 'Liking', goal: 'more', from: 'likings' }],
+      cut: [{ shares: [0.2, 0.8] }],
+      trials: [
+        { id: 'a', shares: [0.5, 0.5], marks: { Liking: 7 } },
+        { id: 'b', shares: [0.5, 0.5], marks: {} },
+      ],
+    });
+    expect(step?.down.designs?.(up)).toEqual(old);
+    // what is no design is left as it is, for the check to say so
+    const spoilt = { ...old, trials: 'none' };
+    expect(step?.up.designs?.(spoilt)).toBe(spoilt);
+    const colour = step?.up.designs?.({ ...old, response: 'colour' });
+    expect(colour?.['responses']).toEqual([{ name: 'colour', goal: 'more' }]);
   });
 
   test('the present version passes untouched, unknown ones are refused', () => {

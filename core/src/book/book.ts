@@ -6,11 +6,14 @@ import type { Batch } from './batch';
 import type { Byproduct } from './byproduct';
 import type { KeptContainer } from './container';
 import type { KeptPrice } from './price';
+import type { Ladder } from '../design/ladder';
 import type { MixtureDesign } from '../design/mixtureDesign';
 import type { Dip } from '../dip/dip';
 import { defaultKit, type Kit } from '../kitchen/kit';
 import type { KeptSwap } from './keptSwap';
+import type { Photo } from './photo';
 import type { Plan } from '../day/plan';
+import type { Practice } from '../practice/practice';
 import type { Run } from './run';
 import type { StockItem } from './stock';
 import type { Tasting } from '../taste/tasting';
@@ -72,6 +75,9 @@ export interface BookTables {
   things: Thing;
   tastings: Tasting;
   designs: MixtureDesign;
+  ladders: Ladder;
+  practices: Practice;
+  photos: Photo;
 }
 export type TableName = keyof BookTables;
 
@@ -94,6 +100,9 @@ export const tableNames = [
   'things',
   'tastings',
   'designs',
+  'ladders',
+  'practices',
+  'photos',
 ] as const satisfies readonly TableName[];
 
 /** Tables that a file holds as lists of records; there is one record of settings. */

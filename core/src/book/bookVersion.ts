@@ -1,2 +1,2 @@
 /** Version of records and of the book file. */
-export const bookVersion = 17;
+export const bookVersion = 20;

@@ -1,12 +1,16 @@
 import { justNoticeable } from '../advise/justNoticeable';
+import type { Dip } from '../dip/dip';
 import type { Larder } from '../larder/larder';
-import { type Family, usualSeasoning } from '../mix/families';
+import { type Family, type UsualSeasoning, usualSeasoning } from '../mix/families';
+import { usualBlendC } from '../mix/method';
 import { mixOf } from '../mix/mix';
 import { per100g } from '../mix/per100g';
 import type { TasteMarks, Verdict } from '../readings/tastes';
 import { type Side, sideOf } from '../taste/agreement';
 import { type HouseRange, houseRange, type LevelVerdict } from '../taste/houseTaste';
+import { saidUnder, type TastedHow } from '../taste/saidUnder';
 import { sampleOf, type Tasting } from '../taste/tasting';
+import type { Batch } from './batch';
 import { type Book, settingsOf } from './book';
 import { tastedBowl, type TastedTables } from './tastedBowl';
 import type { Trial } from './trial';
@@ -49,18 +53,25 @@ function levelsOf(trial: Trial, larder: Larder): Record<HouseTaste, number> {
   return figures;
 }
 
-function trialVerdicts(trial: Trial, dipName: string, larder: Larder): HouseVerdict[] {
-  const said: { tastes: TasteMarks; at: string }[] = [
-    { tastes: trial.tastes, at: trial.madeAt },
+function trialVerdicts(
+  trial: Trial,
+  { name, servedAtC }: Pick<Dip, 'name' | 'servedAtC'>,
+  larder: Larder,
+): HouseVerdict[] {
+  // marks of a making are of the bowl as it comes out of the machine, off the spoon
+  const warm = trial.method.blendC ?? usualBlendC;
+  const said: ({ tastes: TasteMarks; at: string } & TastedHow)[] = [
+    { tastes: trial.tastes, at: trial.madeAt, atC: warm, eatenWith: '' },
     ...(trial.gates ?? []),
   ];
-  return said.flatMap(({ tastes, at }) =>
+  return said.flatMap(({ tastes, at, ...how }) =>
     houseTastes.flatMap((taste): HouseVerdict[] => {
       const verdict = tastes[taste];
       if (verdict === undefined) return [];
       const level = levelsOf(trial, larder)[taste];
-      const of = `${dipName}, trial ${trial.number}`;
-      return [{ taste, level, side: sideOfVerdict[verdict], at, of }];
+      const of = `${name}, trial ${trial.number}`;
+      const weight = saidUnder(how, servedAtC);
+      return [{ taste, level, side: sideOfVerdict[verdict], at, of, weight }];
     }),
   );
 }
@@ -77,7 +88,7 @@ function tastingVerdicts(
       return [
         sample.id,
         bowl?.dip.family === family && bowl.parts.length > 0
-          ? per100g(mixOf(bowl.parts).all)
+          ? { ...per100g(mixOf(bowl.parts).all), weight: saidUnder(tasting, bowl.dip.servedAtC) }
           : null,
       ] as const;
     }),
@@ -89,9 +100,25 @@ function tastingVerdicts(
       const mark = jar[taste];
       if (mark === undefined) return [];
       const level = figures[houseFigure[taste]];
-      return [{ taste, level, side: sideOf(mark), at: tasting.createdAt, of: tasting.name }];
+      const { weight } = figures;
+      return [
+        { taste, level, side: sideOf(mark), at: tasting.createdAt, of: tasting.name, weight },
+      ];
     });
   });
+}
+
+/** What *again* says of one taste beside being asked about it: nobody named it (J). */
+const againWeight = 0.5;
+
+/** A batch that is wanted again was right in what it was seasoned with; one that is not says nothing of which. */
+function batchVerdicts({ again, rows, madeAt, name, code }: Batch, larder: Larder): HouseVerdict[] {
+  if (again !== 'again') return [];
+  const figures = per100g(mixOf(trialParts(rows, larder)).all);
+  return houseTastes.map((taste) => ({
+    ...{ taste, level: figures[houseFigure[taste]], side: 'right', at: madeAt },
+    ...{ of: `${name}, ${code}`, weight: againWeight },
+  }));
 }
 
 /** Half of what a verdict counts is gone after so long, where old ones fade. */
@@ -117,18 +144,24 @@ export function houseVerdicts(
     guests === null
       ? [...book.trials.values()].flatMap((trial) => {
           const dip = book.dips.get(trial.dipId);
-          return dip?.family === family ? trialVerdicts(trial, dip.name, larder) : [];
+          return dip?.family === family ? trialVerdicts(trial, dip, larder) : [];
         })
+      : [];
+  const batches =
+    guests === null
+      ? [...book.batches.values()].flatMap((batch) =>
+          batch.family === family && !batch.thing ? batchVerdicts(batch, larder) : [],
+        )
       : [];
   const tastings = [...book.tastings.values()]
     .filter((tasting) => tasting.closedAt !== null && (tasting.guests ?? null) === guests)
     .flatMap((tasting) => tastingVerdicts(tasting, family, book, kitchen));
-  return [...trials, ...tastings]
+  return [...trials, ...batches, ...tastings]
     .filter(({ at }) => tasteSince === undefined || at >= tasteSince)
     .map((verdict) => {
       if (!tasteFades || nowMs === 0) return verdict;
       const days = Math.max(0, nowMs - Date.parse(verdict.at)) / dayMs;
-      return { ...verdict, weight: 0.5 ** (days / halfLifeDays) };
+      return { ...verdict, weight: (verdict.weight ?? 1) * 0.5 ** (days / halfLifeDays) };
     });
 }
 
@@ -151,6 +184,25 @@ export function usualHere(
       justNoticeable[houseFigure[taste]].least,
     );
   return { saltG: of('salt'), acidG: of('sour'), garlicG: of('garlic') };
+}
+
+const rounded = ({ low, high }: HouseRange) => ({
+  low: Number(low.toFixed(2)),
+  high: Number(high.toFixed(2)),
+});
+
+/**
+ * What is right here of each taste as plain ranges, to two places, so that they can be aimed at and sent to a worker.
+ *
+ * @returns null where nothing was said of this family: its own usual holds
+ */
+export function houseSeasoning(
+  family: Family,
+  verdicts: readonly HouseVerdict[],
+): UsualSeasoning | null {
+  if (verdicts.length === 0) return null;
+  const { saltG, acidG, garlicG } = usualHere(family, verdicts);
+  return { saltG: rounded(saltG), acidG: rounded(acidG), garlicG: rounded(garlicG) };
 }
 
 /** Groups of guests that have tasted, by name. */

@@ -53,6 +53,8 @@ const outcomeDown: Step = ({ gates: _g, base: _b, atHand: _a, ...record }) => ({
   ),
 });
 
+const madeByNobody: Step = ({ madeBy: _madeBy, ...record }) => record;
+
 const plainMethod: Step = (record) => {
   const { streamed: _s, minutes: _m, ...method } = (record['method'] ?? {}) as Loose;
   return record['method'] === undefined ? record : { ...record, method };
@@ -359,7 +361,61 @@ export const migrations: readonly Migration[] = [
       settings: ({ tasteSince: _since, tasteFades: _fades, ...settings }) => settings,
     },
   },
+  {
+    name: 'practice bowls, ladders of one thing, trials on purpose by days and as they were made; batches made again',
+    from: 17,
+    up: {},
+    down: {
+      designs: (design) => ({
+        ...design,
+        trials: listOf(design['trials']).map(({ day: _day, made: _made, ...trial }) => trial),
+      }),
+      batches: ({ again: _again, ...batch }) => batch,
+    },
+  },
+  {
+    name: 'pictures; where a book comes from and who changed what',
+    from: 18,
+    up: {},
+    down: {},
+  },
+  {
+    name: 'trials on purpose have several responses, and figures varied beside the mixture; bowls know who made them',
+    from: 19,
+    up: { designs: designUp },
+    down: { designs: designDown, trials: madeByNobody, runs: madeByNobody },
+  },
 ];
+
+/** Until version 19 trials on purpose were marked by one thing, more of it being better; likings of tastings came to what was called so. */
+function designUp(record: Loose): Loose {
+  const { response: name, ...design } = record;
+  const { cut, trials } = design;
+  // what is none is left for the check, which says so
+  if (typeof name !== 'string' || !Array.isArray(cut) || !Array.isArray(trials)) return record;
+  const liking = name.trim().toLowerCase() === 'liking';
+  const marked = ({ y, ...trial }: Loose) =>
+    y === undefined ? trial : { ...trial, marks: y === null ? {} : { [name]: y } };
+  return {
+    ...design,
+    responses: [{ name, goal: 'more', ...(liking ? { from: 'likings' } : {}) }],
+    cut: cut.map((shares: unknown) => ({ shares })),
+    trials: listOf(trials).map(marked),
+  };
+}
+
+function designDown({ responses, varies: _varies, ...design }: Loose): Loose {
+  const response = String(listOf(responses)[0]?.['name']);
+  return {
+    ...design,
+    response,
+    cut: listOf(design['cut']).map(({ shares }) => shares),
+    trials: listOf(design['trials']).map(({ marks, levels: _levels, ...trial }) => ({
+      ...trial,
+      y: (marks as Loose)[response] ?? null,
+    })),
+  };
+}
 
 /** Until version 15 everything went in one after another. */
 function oneByOne(record: Loose): Loose {

@@ -59,7 +59,7 @@ describe('a bad file names the place', () => {
     ['a list', '[]', '', 'not a book file'],
     ['another file', '{"format":"other"}', 'format', 'not a book file'],
     ['no version', '{"format":"cobbet-book"}', 'version', 'which version'],
-    ['a newer version', changed((copy) => (copy['version'] = 99)), 'version', 'reads up to 17'],
+    ['a newer version', changed((copy) => (copy['version'] = 99)), 'version', 'reads up to 20'],
     ['an unknown key', changed((copy) => (copy['extra'] = 1)), 'extra', 'not known here'],
     [
       'a wrong amount',

@@ -7,7 +7,9 @@ import { migrateRecord } from './migrations';
 import { parseJson } from './parseJson';
 import { recordName } from './recordName';
 import { bookFileSchema, tables } from './tables';
+import type { Lineage, StampedBook } from './stamp';
 import type { BookFile } from './toBookFile';
+import { unstampedLineage } from './unstampedLineage';
 
 function byId<T extends { id: string }>(records: readonly T[], table: string): Map<string, T> {
   const map = new Map<string, T>();
@@ -115,9 +117,21 @@ function migrated(value: unknown): unknown {
  * @throws BadInput naming the place, `dips[3].rows[2].amount`; nothing is read by halves
  */
 export function readBookFile(text: string): Book {
+  return readStampedBook(text).book;
+}
+
+/**
+ * Reads a book file with where it comes from; a file that does not say it gets a lineage of its own.
+ *
+ * @param text the file's text
+ * @throws BadInput as readBookFile does
+ */
+export function readStampedBook(text: string): StampedBook {
   const value = migrated(parseJson(text));
   try {
-    return bookOfFile(checked<BookFile>(bookFileSchema, value));
+    const file = checked<BookFile>(bookFileSchema, value);
+    const book = bookOfFile(file);
+    return { book, lineage: lineageOf(file, book) };
   } catch (error) {
     if (!(error instanceof BadInput)) throw error;
     const name = recordName(value, error.path.length > 0 ? error.path : pathOf(error.field));
@@ -129,6 +143,11 @@ export function readBookFile(text: string): Book {
 /** `dips[3].rows[2].amount` step by step. */
 function pathOf(field: string): (string | number)[] {
   return (field.match(/[^.[\]]+/g) ?? []).map((step) => (/^\d+$/.test(step) ? Number(step) : step));
+}
+
+function lineageOf({ lineage }: BookFile, book: Book): Lineage {
+  if (!lineage) return unstampedLineage(book);
+  return { identity: lineage.identity, stamps: byId(lineage.stamps, 'lineage.stamps') };
 }
 
 function bookOfFile(file: BookFile): Book {

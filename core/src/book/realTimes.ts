@@ -5,7 +5,7 @@ const firstYear = 1970;
 const lastYear = 2199;
 
 /** Whether there is such a day and time: no 30 February, no 25 o'clock. */
-function isReal(text: string): boolean {
+export function isReal(text: string): boolean {
   const [, year, month, day, hour = '0', minute = '0'] =
     /^(\d{4})-(\d\d)-(\d\d)(?:T(\d\d):(\d\d))?/.exec(text) ?? [];
   if (year === undefined) return false;

@@ -13,6 +13,9 @@ const words: Record<string, string> = {
   runs: 'what is being made of',
   tastings: 'the tasting',
   designs: 'the trials on purpose',
+  ladders: 'the ladder',
+  practices: 'the practice bowl',
+  photos: 'a picture',
 };
 
 const textOf = (value: unknown): string =>

@@ -99,6 +99,7 @@ const outcome = {
   notes: text(4000).required(),
   changeNext: text(1000).required(),
   gates: Joi.array().items(gate).max(10),
+  madeBy: Joi.string().min(1).max(60),
   base: Joi.object<SplitFrom>({
     trialId: id.required(),
     share: Joi.number().greater(0).max(1).required(),

@@ -65,7 +65,7 @@ export function finishRun(
   expected?: Expected,
 ): Trial {
   const { dipId, method, machineId, readings, tastes, yieldG, notes, changeNext } = run;
-  const { gates, base, plan, events } = run;
+  const { gates, base, madeBy, plan, events } = run;
   const weighed =
     yieldG === null || base !== undefined ? [] : [{ kind: 'weighed' as const, massG: yieldG, at }];
   return {
@@ -84,8 +84,16 @@ export function finishRun(
     made: { plan, events: [...events, ...weighed] },
     ...(expected ? { expected } : {}),
     ...(gates ? { gates } : {}),
+    ...(madeBy ? { madeBy } : {}),
     ...(base ? { base } : {}),
   };
+}
+
+/** A run, or a trial, with whose hands it was; nothing said takes it away. */
+export function withMaker<T extends Pick<Trial, 'madeBy'>>(outcome: T, name: string): T {
+  const { madeBy: _before, ...rest } = outcome;
+  const said = name.trim();
+  return (said === '' ? rest : { ...rest, madeBy: said }) as T;
 }
 
 /**

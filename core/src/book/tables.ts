@@ -14,6 +14,10 @@ import {
   yieldSchema,
 } from './recordSchemas';
 import { designSchema } from './designSchema';
+import { ladderSchema } from './ladderSchema';
+import { lineageSchema } from './lineageSchema';
+import { photoSchema } from './photoSchema';
+import { practiceSchema } from './practiceSchema';
 import { tastingSchema } from './tastingSchema';
 import { thingSchema } from './thingSchema';
 import { batchSchema, containerSchema, priceSchema } from './batchSchemas';
@@ -47,6 +51,9 @@ export const tables: { readonly [T in TableName]: Table<BookTables[T]> } = {
   things: { schema: thingSchema, most: 500, since: 15 },
   tastings: { schema: tastingSchema, most: 2000, since: 17 },
   designs: { schema: designSchema, most: 1000, since: 17 },
+  ladders: { schema: ladderSchema, most: 1000, since: 18 },
+  practices: { schema: practiceSchema, most: 5000, since: 18 },
+  photos: { schema: photoSchema, most: 20_000, since: 19 },
 };
 
 /** A book file as docs/format.md describes it, at the present version. */
@@ -55,6 +62,7 @@ export const bookFileSchema = Joi.object({
   version: Joi.number().integer().required(),
   exportedAt: moment.required(),
   settings: tables.settings.schema.required(),
+  lineage: lineageSchema,
   ...Object.fromEntries(
     listedTables.map((name) => {
       const { schema, most } = tables[name];

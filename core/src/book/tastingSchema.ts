@@ -100,6 +100,6 @@ export const tastingSchema = Joi.object<Tasting>({
     tasting.seats.some(({ order }) => order.some((one) => !codes.has(one))) ||
     tasting.marks.some((one) => !codes.has(one.code) || !seats.has(one.seatId));
   return fault
-    ? helpers.message({ custom: 'it names a pot, a sample or a taster that is not in it' })
+    ? helpers.message({ custom: 'it names a pot, a sample or a taster that is not in it.' })
     : tasting;
 });

@@ -36,6 +36,8 @@ export interface Outcome {
   notes: string;
   changeNext: string;
   gates?: Gate[];
+  /** Whose hands it was; left out where nobody said. */
+  madeBy?: string;
   base?: SplitFrom;
 }
 

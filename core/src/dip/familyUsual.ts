@@ -1,5 +1,5 @@
 import type { BodyName } from '../mix/bodyMoments';
-import { type Family, usualSeasoning } from '../mix/families';
+import { type Family, type UsualSeasoning, usualSeasoning } from '../mix/families';
 import type { Targets } from '../mix/targets';
 import type { Dip } from './dip';
 
@@ -44,15 +44,24 @@ const eaten: Record<Family, Omit<FamilyUsual, 'targets'> & { body: Targets }> = 
   },
 };
 
-/** What is usual of a family: how it is eaten, its body then, and its salt and sour; garlic is the cook's own. */
-export function familyUsual(family: Family): FamilyUsual {
+/**
+ * What is usual of a family: how it is eaten, its body then, and its salt and sour; garlic is the cook's own.
+ *
+ * @param seasoning usual in this house; the family's where left out
+ */
+export function familyUsual(
+  family: Family,
+  { saltG, acidG }: Pick<UsualSeasoning, 'saltG' | 'acidG'> = usualSeasoning[family],
+): FamilyUsual {
   const { body, ...how } = eaten[family];
-  const { saltG, acidG } = usualSeasoning[family];
   return { ...how, targets: { ...body, saltG: { ...saltG }, acidG: { ...acidG } } };
 }
 
 /** A dip eaten as its family usually is, with the targets that are usual for it in the place of its own. */
-export function withFamilyUsual({ servedAfterMin: _after, ...dip }: Dip): Dip {
-  const { targets, ...how } = familyUsual(dip.family);
+export function withFamilyUsual(
+  { servedAfterMin: _after, ...dip }: Dip,
+  seasoning?: Pick<UsualSeasoning, 'saltG' | 'acidG'>,
+): Dip {
+  const { targets, ...how } = familyUsual(dip.family, seasoning);
   return { ...dip, ...how, targets };
 }

@@ -37,6 +37,15 @@ function indexOf(larder: Larder): Fuse<Ingredient> {
   return index;
 }
 
+/** Letters of a word that may be wrong, as a share of it: more of them make another word. */
+const wrongLetters = 0.3;
+
+/** Whether a word, or its beginning, is that other one with a few letters wrong. */
+function isSlipOf(word: string, other: string): boolean {
+  const slips = Math.floor(wrongLetters * word.length);
+  return [other, other.slice(0, word.length)].some((one) => distance(word, one) <= slips);
+}
+
 /**
  * Ingredients for what a cook types, best first, forgiving plurals and slips of spelling.
  *
@@ -65,7 +74,11 @@ export function searchLarder(larder: Larder, text: string, limit = 8): Ingredien
   const found = new Set(exact.map(({ one }) => one));
   // only where nothing is spelled so
   if (found.size === 0) {
-    for (const { item } of indexOf(larder).search(query, { limit })) found.add(item);
+    for (const { item } of indexOf(larder).search(query, { limit })) {
+      const have = names(item).flatMap(words);
+      // letters in common make no likeness: one word at least must be one of its own
+      if (wanted.some((word) => have.some((other) => isSlipOf(word, other)))) found.add(item);
+    }
   }
   return [...found].slice(0, limit);
 }

@@ -13,6 +13,7 @@ const tables = [
   'core/src/dip/patterns.ts',
   'core/src/swap/tasteAlike.ts',
   'core/src/book/thingKinds.ts',
+  'core/src/practice/writtenBowls.ts',
 ];
 
 const sources = ['core/src', 'cli/src', 'web/src']

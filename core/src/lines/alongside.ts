@@ -26,7 +26,7 @@ export function canLiquid(
   });
 }
 
-/** `zest and juice of 1 lime`, `lemon zest and juice`: two foods from one fruit. */
+/** `zest and juice of 1 lime`, `lemon zest and juice`, `2 limes, juiced and zested`: two foods from one fruit. */
 export function bothOfFruit(
   { words }: Mentions,
   segments: Segment[],
@@ -34,7 +34,8 @@ export function bothOfFruit(
 ): Segment[] {
   return segments.flatMap((segment) => {
     const stems = words.stems.slice(segment.from, segment.to);
-    if (!stems.includes('juice') || !stems.includes('zest')) return [segment];
+    const said = (words: readonly string[]) => words.some((word) => stems.includes(word));
+    if (!said(['juice', 'juiced']) || !said(['zest', 'zested'])) return [segment];
     const fruit = foodCalled(larder, segment.food.food.words[0] ?? '');
     const ids = fruit?.forms.flatMap(({ ids: some }) => some) ?? [];
     if (ids.length < 2 || !ids.some((id) => larder.get(id)?.pieceName?.endsWith('zest'))) {

@@ -38,6 +38,9 @@ export function cleanLine(text: string): string {
       .replace(/&(#?\w{1,8});/g, entity)
       .normalize('NFC')
       .replace(/[\p{Zs}\t]+/gu, ' ')
+      // a heading of Markdown, and what it keeps from being read as its own
+      .replace(/^ ?#{1,6} /, '')
+      .replace(/\\([\\`*_[\]<>#])/g, '$1')
       .replace(/[‘’ʼ`´]/g, "'")
       .replace(/[“”„]/g, '"')
       .replace(/⁄/g, '/')

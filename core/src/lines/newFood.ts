@@ -1,3 +1,4 @@
+import { plainId } from '../larder/plainId';
 import type { Larder } from '../larder/larder';
 import type { LineQuestion } from './lineReading';
 
@@ -8,8 +9,6 @@ export interface NewFood {
   name: string;
 }
 
-const longestId = 50;
-
 /**
  * What a question is about as a food of the cook's own, like the likeliest candidate; its name is the cook's words, so that they
  * find it the next time.
@@ -19,12 +18,7 @@ const longestId = 50;
 export function newFood({ kind, food, candidates }: LineQuestion, larder: Larder): NewFood | null {
   const [like] = candidates;
   if (kind !== 'food' || food.trim() === '' || like === undefined) return null;
-  const slug = food
-    .toLowerCase()
-    .normalize('NFKD')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, longestId);
+  const slug = plainId(food);
   if (slug === '') return null;
   let id = slug;
   for (let count = 2; larder.has(id); count += 1) id = `${slug}-${count}`;

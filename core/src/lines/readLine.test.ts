@@ -184,6 +184,8 @@ describe('several foods in one line', () => {
   test.each([
     ['2 tbsp each of lime juice and tahini', ['lime-juice 30.9', 'tahini-hulled 30.9']],
     ['zest and juice of 1 lime', ['lime-zest 2.0', 'lime-juice 26.0']],
+    ['2 limes, juiced and zested', ['lime-zest 4.0', 'lime-juice 52.0']],
+    ['2 limes, zested and juiced', ['lime-zest 4.0', 'lime-juice 52.0']],
     ['zest of 1 lemon + juice of 2', ['lemon-zest 4.5', 'lemon-juice 92.0']],
     ['2 garlic cloves crushed with 1/2 tsp salt', ['garlic-raw 8.0', 'sea-salt-fine 2.9']],
     [

@@ -23,11 +23,15 @@ interface UsualRange {
   high: number;
 }
 
-/** Usual salt, sour and garlic, g per 100 g; starting ranges that every house moves. */
-export const usualSeasoning: Record<
-  Family,
-  { saltG: UsualRange; acidG: UsualRange; garlicG: UsualRange }
-> = {
+/** Usual salt, sour and garlic, g per 100 g. */
+export interface UsualSeasoning {
+  saltG: UsualRange;
+  acidG: UsualRange;
+  garlicG: UsualRange;
+}
+
+/** Usual salt, sour and garlic of a family, g per 100 g; starting ranges that every house moves. */
+export const usualSeasoning: Record<Family, UsualSeasoning> = {
   pulse: {
     saltG: { low: 0.8, high: 1.3 },
     acidG: { low: 0.2, high: 0.6 },

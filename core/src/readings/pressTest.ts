@@ -4,6 +4,8 @@ const gravity = 9.81;
 export interface PressTest {
   /** Mean final diameter, mm. */
   diameterMm: number;
+  /** One standard deviation of the width, mm, where it was measured on a picture. */
+  widthSdMm?: number;
   /** On the upper plate, its own weight with it, g. */
   loadG: number;
   /** Paste between the plates, ml. */

@@ -9,6 +9,7 @@ export const readingSchema = Joi.object<ReadingTaken>({
   eye: Joi.string().valid(...bodyWords),
   ring: Joi.object({
     diameterMm: length.required(),
+    widthSdMm: Joi.number().min(0).max(500),
     heightMm: Joi.number().min(0).max(1000),
     ringMm: length.default(50),
     ringHeightMm: length.default(50),
@@ -16,6 +17,7 @@ export const readingSchema = Joi.object<ReadingTaken>({
   }),
   press: Joi.object({
     diameterMm: length.required(),
+    widthSdMm: Joi.number().min(0).max(500),
     loadG: Joi.number().min(1).max(50_000).default(500),
     volumeMl: Joi.number().min(0.1).max(1000).default(5),
     coarse: Joi.boolean().default(false),

@@ -6,6 +6,8 @@ export interface RingTest {
   diameterMm: number;
   /** Left standing; needed where the paste hardly spread. */
   heightMm?: number;
+  /** One standard deviation of the width, mm, where it was measured on a picture. */
+  widthSdMm?: number;
   ringMm: number;
   ringHeightMm: number;
   densityGPerMl: number;

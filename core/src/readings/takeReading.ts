@@ -53,6 +53,17 @@ function pressWarning(tau: number): string | undefined {
   return undefined;
 }
 
+/** What the error of a width costs, body: both tests go by its fifth power (τ ∝ R⁻⁵). Nothing beyond the test's own where it was measured by hand. */
+function widthSd({
+  diameterMm,
+  widthSdMm = 0,
+}: {
+  diameterMm: number;
+  widthSdMm?: number;
+}): number {
+  return (5 * widthSdMm) / (diameterMm * Math.LN2);
+}
+
 /**
  * Turns a reading anyone can take into body with its error. The plates of a press must grip (baking paper on both);
  * oily pastes that slip read low.
@@ -65,8 +76,9 @@ export function takeReading(taken: ReadingTaken): Reading {
   }
   if ('press' in taken) {
     const tau = pressYieldStressPa(taken.press);
-    return reading(tau, taken.press.coarse ? pressSd.coarse : pressSd.smooth, pressWarning(tau));
+    const sd = taken.press.coarse ? pressSd.coarse : pressSd.smooth;
+    return reading(tau, Math.hypot(sd, widthSd(taken.press)), pressWarning(tau));
   }
   const { yieldStressPa: tau, sd, slumpMm } = readRing(taken.ring);
-  return reading(tau, sd, ringWarning(tau, slumpMm));
+  return reading(tau, Math.hypot(sd, widthSd(taken.ring)), ringWarning(tau, slumpMm));
 }

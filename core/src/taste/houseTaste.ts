@@ -35,8 +35,8 @@ const priorSpread = 1.5;
 /** Places the middle may stand at lie a share of the tongue's wandering apart, at most so many. */
 const fineness = 6;
 const mostPlaces = 2000;
-/** How far from all that is known it may stand, in standard deviations. */
-const reach = 4;
+/** How far from all that is known it may stand, in standard deviations of where a house may: so far that what lies beyond weighs nothing. */
+const reach = 8;
 
 /**
  * Where people who said short, right or over would have it: the middle of what is right is known as roughly as the family's range, and each
@@ -59,8 +59,8 @@ export function houseRange(
   if (verdicts.length === 0) return { ...usual, ideal: middle, sd: spread, n: 0 };
   const tongue = withinNoticed * noticed;
   const levels = verdicts.map(({ level }) => level);
-  const from = Math.min(middle - reach * spread, ...levels.map((one) => one - reach * tongue));
-  const to = Math.max(middle + reach * spread, ...levels.map((one) => one + reach * tongue));
+  const from = Math.min(middle, ...levels) - reach * spread;
+  const to = Math.max(middle, ...levels) + reach * spread;
   // counted from the middle, so that another verdict does not shift the places
   const step = Math.max(tongue / fineness, (to - from) / mostPlaces);
   const [first, last] = [Math.floor((from - middle) / step), Math.ceil((to - middle) / step)];

@@ -33,6 +33,8 @@ export type PlannedTasting = Pick<
   tasters: readonly string[];
   /** A sample that stands in two pots, to see who can tell; null where none does. */
   twice: string | null;
+  /** How many pots each taster gets, where there are too many for one tongue; all of them where left out. */
+  potsEach?: number | undefined;
   /** The same seed gives the same codes and orders. */
   seed: number;
 };
@@ -42,7 +44,13 @@ export type PlannedTasting = Pick<
  *
  * @throws RangeError where so many samples can't be asked about so
  */
-export function newTasting({ tasters, twice, seed, ...planned }: PlannedTasting): Tasting {
+export function newTasting({
+  tasters,
+  twice,
+  potsEach,
+  seed,
+  ...planned
+}: PlannedTasting): Tasting {
   const { samples, kind, blind } = planned;
   if (!canBe(kind, samples.length)) {
     throw new RangeError(`${samples.length} samples can’t be asked about so`);
@@ -58,7 +66,7 @@ export function newTasting({ tasters, twice, seed, ...planned }: PlannedTasting)
   const orders =
     kind === 'odd'
       ? triangleOrders(pots, tasters.length, random)
-      : servingPlan(pots.length, tasters.length, seed).orders.map((order) =>
+      : servingPlan(pots.length, tasters.length, seed, potsEach).orders.map((order) =>
           order.map((at) => pots[at]?.code ?? ''),
         );
   const seats = tasters.map((name, i): TastingSeat => ({

@@ -90,7 +90,7 @@ function costWords({ share, rightShare, n, rightN, drop, p }: Penalty): string |
     return `${n === 1 ? 'the one of them likes' : `${n} of them like`} it ${drop.toFixed(1)} less (${chanceWords(p)})`;
   }
   if (share <= mostAgree) return null;
-  if (rightShare === 0) return 'nobody finds it right, to compare liking with';
+  if (rightShare === 0) return 'nobody finds it right, so there is nothing to compare';
   return n + rightN === 0 ? 'how it is liked was not asked' : null;
 }
 

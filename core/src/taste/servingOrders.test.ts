@@ -47,4 +47,24 @@ describe('serving orders', () => {
     );
     expect(servingPlan(4, 8, 1).orders).not.toEqual(servingPlan(4, 8, 2).orders);
   });
+
+  test.each([
+    [4, 2],
+    [5, 3],
+    [6, 4],
+    [8, 3],
+  ])(
+    'of %d samples, %d to a taster: over a whole square each as often as the others, at each place too',
+    (samples, each) => {
+      const square = williamsOrders(samples).length;
+      const { orders } = servingPlan(samples, 2 * square, 7, each);
+      for (const order of orders) {
+        expect(order).toHaveLength(each);
+        expect(new Set(order).size).toBe(each);
+      }
+      const places = counts(orders.flatMap((order) => order.map((one, at) => `${one} at ${at}`)));
+      expect(places.size).toBe(samples * each);
+      expect(new Set(places.values()).size).toBe(1);
+    },
+  );
 });

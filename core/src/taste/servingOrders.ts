@@ -37,8 +37,15 @@ export interface ServingPlan {
  * @param samples 1–8
  * @param tasters 1 or more
  * @param seed the same seed gives the same plan
+ * @param each how many of them one taster gets, 1–samples: the head of each order, so that over a whole square every sample is served as
+ *   often as any other, and at each place as often
  */
-export function servingPlan(samples: number, tasters: number, seed: number): ServingPlan {
+export function servingPlan(
+  samples: number,
+  tasters: number,
+  seed: number,
+  each = samples,
+): ServingPlan {
   const random = seeded(seed);
   const codes = shuffled(blindCodes, random).slice(0, samples);
   // which sample is which column of the square is left to chance
@@ -49,5 +56,5 @@ export function servingPlan(samples: number, tasters: number, seed: number): Ser
   const square = williamsOrders(samples).map((order) => order.map((one) => names[one] ?? one));
   const orders: number[][] = [];
   while (orders.length < tasters) orders.push(...shuffled(square, random));
-  return { codes, orders: orders.slice(0, tasters) };
+  return { codes, orders: orders.slice(0, tasters).map((order) => order.slice(0, each)) };
 }

@@ -1,12 +1,7 @@
 import Papa from 'papaparse';
+import { asWritten, harmless } from './csvCell';
 import { withMark } from './tastingEdits';
 import { type JarName, jarNames, type Tasting } from './tasting';
-
-/** A cell that a table program would take for a formula begins with one of these. */
-const formula = /^[=+\-@\t\r]/;
-/** Kept as text by a quote before it, as table programs do themselves. */
-const harmless = (text: string) => (formula.test(text) ? `'${text}` : text);
-const asWritten = (text: string) => (/^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text);
 
 const fixed = ['taster', 'code', 'liking'] as const;
 const last = ['chosen', 'place', 'words', 'note'] as const;

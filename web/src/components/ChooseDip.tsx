@@ -78,6 +78,7 @@ export function ChooseDip({
         <Button component={Link} href="/" variant="contained">
           Open the book
         </Button>
+        <Box sx={{ mt: 2 }}>{above}</Box>
       </NotHere>
     );
   }

@@ -28,6 +28,8 @@ export function LabelledField({
   ...input
 }: FieldProps) {
   const id = useId();
+  // what stands in an empty field is read only where its label stands above it
+  const above = input.placeholder === undefined ? {} : { shrink: true };
   const helped = helperText !== undefined && helperText !== null && helperText !== '';
   return (
     <FormControl
@@ -38,11 +40,14 @@ export function LabelledField({
       margin={margin}
       {...(sx ? { sx } : {})}
     >
-      <InputLabel htmlFor={id}>{label}</InputLabel>
+      <InputLabel htmlFor={id} {...above}>
+        {label}
+      </InputLabel>
       <OutlinedInput
         {...input}
         id={id}
         label={label}
+        {...(input.placeholder === undefined ? {} : { notched: true })}
         {...(helped ? { 'aria-describedby': `${id}-help` } : {})}
         {...(htmlInput ? { inputProps: htmlInput } : {})}
       />

@@ -15,6 +15,15 @@ describe('a piece fetched when it is first shown', () => {
     expect(load).toHaveBeenCalledTimes(1);
   });
 
+  test('fetched ahead it stands at once', async () => {
+    const Piece = later(() => Promise.resolve(Cellar));
+    Piece.ahead();
+    await Promise.resolve();
+    await Promise.resolve();
+    render(<Piece jars={5} />);
+    expect(screen.getByText('5 jars')).toBeTruthy();
+  });
+
   test('says that it could not be fetched, and can be asked for again', async () => {
     const load = jest.fn<() => Promise<typeof Cellar>>();
     load.mockRejectedValueOnce(new Error('no network')).mockResolvedValue(Cellar);

@@ -107,9 +107,12 @@ export function typedOptions(
     }
     return { options: settled, why: question.why };
   }
-  if (question || parts.length === 0) {
-    return { options: question ? begun : named, why: question?.why ?? null };
+  if (question) {
+    const unknown = question.kind === 'food' && question.food !== '' && choices.length === 0;
+    const way = unknown ? ' Put it into the Larder, or write what it is most like.' : '';
+    return { options: begun, why: `${question.why}${way}` };
   }
+  if (parts.length === 0) return { options: named, why: null };
   const shown = parts.map((part) =>
     part.massG === 0 && !saidOpen.test(text) ? { ...part, amount: '' } : part,
   );

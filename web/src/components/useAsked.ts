@@ -9,6 +9,8 @@ export type Asked<T> =
   | { state: 'answered'; answer: T }
   | { state: 'failed'; message: string };
 
+const idle = { state: 'idle' } as const;
+
 function failedWords(error: unknown): string {
   if (!(error instanceof Error)) return 'It stopped.';
   // a piece of the application that is not here and can't be fetched
@@ -59,6 +61,6 @@ export function useAsked<T>(
     }
   }, [about, ask]);
 
-  const asking: Asked<T> = asked.of === about ? asked.is : { state: 'idle' };
+  const asking: Asked<T> = asked.of === about ? asked.is : idle;
   return { asked: asking, start, leave };
 }

@@ -1,4 +1,4 @@
-import type { Batch, KeptWell, Pot, PotEnd, PotPlace } from '@cobbet/core/book/batch';
+import type { Batch, BatchAgain, KeptWell, Pot, PotEnd, PotPlace } from '@cobbet/core/book/batch';
 import { movedPot } from '@cobbet/core/book/batch';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import type { Book } from '@cobbet/core/book/book';
@@ -8,7 +8,7 @@ import { batchAccounted, newBatch, type SeenCause } from '@cobbet/core/book/newB
 import type { KeptPrice } from '@cobbet/core/book/price';
 import { usesOf } from '@cobbet/core/book/takeMade';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 import { today } from './today';
 
 /** A trial's batch, made now where it has none yet. */
@@ -104,6 +104,12 @@ export const batchKept = (batchId: string, how: KeptWell, days: number): Promise
     ...batch,
     kept: batch.kept?.how === how ? null : { how, days },
   }));
+
+/** Says whether a batch would be made so again; the same once more takes it back. */
+export const batchAgain = (batchId: string, said: BatchAgain): Promise<boolean> =>
+  editBatch(batchId, `Make it ${said}`, ({ again, ...batch }) =>
+    again === said ? batch : { ...batch, again: said },
+  );
 
 /** What a batch weighed out of the machine, where it was weighed later; losses are worked out anew. */
 export const weighBatch = (batchId: string, yieldG: number): Promise<boolean> =>

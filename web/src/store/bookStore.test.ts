@@ -8,15 +8,9 @@ import type { Trial } from '@cobbet/core/book/trial';
 import { shippedLarder } from '@cobbet/core/larder/larder';
 import { bookLarder } from '@cobbet/core/book/bookKitchen';
 import { closeBook, useBook } from './bookStore';
-import {
-  addDip,
-  addVariant,
-  beginRun,
-  changeSettings,
-  dropRun,
-  editDip,
-  editRun,
-} from './commands';
+import { addDip, addVariant, editDip } from './dipCommands';
+import { beginRun, dropRun, editRun } from './runCommands';
+import { changeSettings } from './settingsCommands';
 import { deleteDip } from './variantCommands';
 import { completeRun } from './trialCommands';
 import { bookVersion } from '@cobbet/core/book/bookVersion';

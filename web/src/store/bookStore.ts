@@ -8,6 +8,8 @@ import {
 } from '@cobbet/core/book/change';
 import { mergeRecords } from '@cobbet/core/book/mergeRecords';
 import { bookVersion } from '@cobbet/core/book/bookVersion';
+import { withPhotos } from '@cobbet/core/book/withPhotos';
+import { lineageFile, type StampedBook } from '@cobbet/core/book/stamp';
 import { withVariants } from '@cobbet/core/book/variants';
 import { create } from 'zustand';
 import type { AsideRecord } from './database';
@@ -15,7 +17,9 @@ import { type AheadCommand, type AheadStep, Journal } from './journal';
 import { askToLast } from './lastingStorage';
 import { type HistoryState, Repository } from './repository';
 import { type BookStatus, lostWords, openingFailed, savingFailed } from './storeWords';
+import type { PictureShelf } from './pictureShelf';
 import { type ReadBook, SavedBook } from './savedBook';
+import { type CopyLineage, withUnsaved } from './stamping';
 import { holdTab } from './tabs';
 
 /** Where saving stands. */
@@ -52,7 +56,18 @@ interface BookState {
    * @returns true once it is saved
    */
   act(label: string, change: (book: Book) => Change[], options?: ActOptions): Promise<boolean>;
-  replaceBook(label: string, next: Book): Promise<boolean>;
+  /**
+   * Puts another book in place of this one, as one step that can be undone.
+   *
+   * @param next.isOther it is another book, not this one with more in it
+   */
+  replaceBook(label: string, next: StampedBook & { isOther: boolean }): Promise<boolean>;
+  /** Where the book comes from and who changed what; null where the browser can't tell. */
+  lineage(): Promise<CopyLineage | null>;
+  /** Pictures, kept beside the book; null while it is not open. */
+  pictures(): PictureShelf | null;
+  /** Where the book is kept on the disk as well; null while it is not open. */
+  folder(): Pick<Repository, 'folder' | 'putFolder'> | null;
   /** Saves what could not be saved. */
   tryAgain(): Promise<boolean>;
   /** The book once everything of it is there. */
@@ -72,6 +87,9 @@ let waiting: AheadCommand[] = [];
 let queue: Promise<unknown> = Promise.resolve();
 /** Once what is there has been painted: reading thousands of records holds a page up. */
 const afterPaint = () => new Promise<void>((resolve) => setTimeout(resolve, 60));
+
+/** When pictures nobody needs are thrown away, after opening. */
+const sweepAfterMs = 15_000;
 
 /** Typing rests this long before it is saved; it has been written ahead meanwhile. */
 const typingRestMs = 300;
@@ -280,6 +298,12 @@ export const useBook = create<BookState>()((set, get) => {
           });
         }
         set({ status: 'ready', problem: null });
+        const { pictures } = opened.repository;
+        // once the rooms stand: what is left of pictures is nobody's hurry
+        setTimeout(() => {
+          if (repository !== opened.repository || get().trialsComing) return;
+          void pictures.sweep(new Set(get().book.photos.keys())).catch(() => undefined);
+        }, sweepAfterMs);
       } catch (error) {
         set({ ...openingFailed(error) });
       }
@@ -287,7 +311,7 @@ export const useBook = create<BookState>()((set, get) => {
     async act(label, change, { mergeKey, whole = false } = {}) {
       if (whole && get().trialsComing) await queue;
       const { book } = get();
-      const changes = reversible(book, withVariants(book, change(book)));
+      const changes = reversible(book, withPhotos(book, withVariants(book, change(book))));
       if (changes.length === 0) return repository !== null;
       if (!repository) return false;
       const at = new Date().toISOString();
@@ -309,16 +333,25 @@ export const useBook = create<BookState>()((set, get) => {
       });
       return mergeKey === undefined ? inTurn(flush) : rested();
     },
-    replaceBook: (label, next) =>
-      saveFirst((open) =>
-        open.commit({
-          id: newCommandId(),
-          version: bookVersion,
-          label,
-          at: new Date().toISOString(),
-          changes: reversible(get().book, replacing(get().book, next)),
-        }),
-      ),
+    replaceBook: (label, { book: next, lineage, isOther }) =>
+      saveFirst((open) => {
+        const changes = reversible(get().book, replacing(get().book, next));
+        const at = new Date().toISOString();
+        const command = { id: newCommandId(), version: bookVersion, label, at, changes };
+        return open.commit(command, false, { of: lineageFile(lineage), isOther });
+      }),
+    lineage: async () => {
+      await queue;
+      const saved = await repository?.lineage().catch(() => null);
+      if (!saved) return null;
+      return withUnsaved(
+        saved,
+        waiting.flatMap(({ changes }) => changes),
+        Date.now(),
+      );
+    },
+    pictures: () => repository?.pictures ?? null,
+    folder: () => repository,
     tryAgain: () => inTurn(flush),
     whole: () => queue.then(() => get().book),
     undo: () => stepped(-1),

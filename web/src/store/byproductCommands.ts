@@ -6,7 +6,7 @@ import { withLogged } from '@cobbet/core/book/runEdits';
 import type { RunEntry, WentIn } from '@cobbet/core/book/runEvents';
 import type { Leftover } from '@cobbet/core/prepare/prepare';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 import { today } from './today';
 
 /** Keeps what is left over, with its date, for a next use. */

@@ -1,6 +1,8 @@
 import { type Book, type BookTables, type TableName, tableNames } from '@cobbet/core/book/book';
 import type { Command } from '@cobbet/core/book/change';
 import { bookVersion } from '@cobbet/core/book/bookVersion';
+import type { ClockTime } from '@cobbet/core/book/hybridClock';
+import type { LineageFile, Stamp } from '@cobbet/core/book/stamp';
 import type { migrateRecord } from '@cobbet/core/book/migrations';
 import {
   type DBSchema,
@@ -42,10 +44,44 @@ export interface Place {
   order?: number;
 }
 
+/** Where the book comes from, and this copy of it. */
+export interface Copy {
+  id: 'copy';
+  /** The same in all copies of the book. */
+  identity: string;
+  /** By which this copy's changes are known; another one for every file that is opened. */
+  copy: string;
+  /** The latest moment it has told or heard of. */
+  clock: ClockTime;
+}
+
+/** A folder on the disk the book is kept in as well, and when it was last written to a file. */
+export interface KeptFolder {
+  id: 'folder';
+  /** Null where none was chosen. */
+  handle: FileSystemDirectoryHandle | null;
+  /** ISO 8601; null where it never was. */
+  writtenAt: string | null;
+}
+
+/** A picture as it is kept. */
+export interface PictureBytes {
+  /** A JPEG. */
+  bytes: ArrayBuffer;
+  /** When it was put here, ISO 8601. */
+  at: string;
+}
+
+/** A command as the history keeps it. */
+export interface KeptCommand extends Command {
+  /** Where it put another book: where that came from, and where the one before it did. */
+  lineage?: { before: LineageFile; after: LineageFile };
+}
+
 /** A command without its changes. */
 export type CommandLabel = Omit<Command, 'changes'>;
 
-interface CobbetSchema extends DBSchema {
+export interface CobbetSchema extends DBSchema {
   dips: { key: string; value: BookTables['dips'] };
   trials: { key: string; value: BookTables['trials'] };
   runs: { key: string; value: BookTables['runs'] };
@@ -61,16 +97,25 @@ interface CobbetSchema extends DBSchema {
   things: { key: string; value: BookTables['things'] };
   tastings: { key: string; value: BookTables['tastings'] };
   designs: { key: string; value: BookTables['designs'] };
+  ladders: { key: string; value: BookTables['ladders'] };
+  practices: { key: string; value: BookTables['practices'] };
+  photos: { key: string; value: BookTables['photos'] };
   larder: { key: string; value: BookTables['larder'] };
   settings: { key: string; value: BookTables['settings'] };
-  history: { key: number; value: Command };
+  history: { key: number; value: KeptCommand };
   /** What each command is called, apart from what it holds: a command may hold a whole book. */
   labels: { key: number; value: CommandLabel };
   place: { key: string; value: Place };
   aside: { key: string; value: AsideRecord };
+  copy: { key: string; value: Copy };
+  stamps: { key: string; value: Stamp };
+  folder: { key: string; value: KeptFolder };
+  /** Pictures by the ids of their records. */
+  pictures: { key: string; value: PictureBytes };
 }
 
 export type Database = IDBPDatabase<CobbetSchema>;
+export type StoreName = StoreNames<CobbetSchema>;
 
 /** What else may happen to an open database. */
 interface DatabaseEvents {
@@ -82,11 +127,7 @@ interface DatabaseEvents {
   onClosed(): void;
 }
 
-type UpgradeTransaction = IDBPTransaction<
-  CobbetSchema,
-  StoreNames<CobbetSchema>[],
-  'versionchange'
->;
+type UpgradeTransaction = IDBPTransaction<CobbetSchema, StoreName[], 'versionchange'>;
 
 /** Brings records of an older version to the present one, all within the upgrade's own transaction. */
 async function migrateRecords(
@@ -139,6 +180,12 @@ export async function openDatabase(
       }
       if (from < 3) db.createObjectStore('labels');
       if (!db.objectStoreNames.contains('aside')) db.createObjectStore('aside', { keyPath: 'key' });
+      if (!db.objectStoreNames.contains('stamps')) {
+        db.createObjectStore('stamps', { keyPath: 'id' });
+        db.createObjectStore('copy', { keyPath: 'id' });
+        db.createObjectStore('pictures');
+        db.createObjectStore('folder', { keyPath: 'id' });
+      }
       if (from > 0) {
         upgraded = from < bookVersion;
         // half a migration is worse than none

@@ -7,16 +7,20 @@ import {
   mergeChanges,
 } from '@cobbet/core/book/change';
 import { mergeRecords } from '@cobbet/core/book/mergeRecords';
+import type { LineageFile } from '@cobbet/core/book/stamp';
 import {
   type AsideRecord,
   type Database,
+  type KeptFolder,
   openDatabase,
   putAside,
   readBookWithoutTrials,
   readTrials,
 } from './database';
 import type { AheadCommand } from './journal';
+import { PictureShelf } from './pictureShelf';
 import type { ReadBook } from './savedBook';
+import { type CopyLineage, putLineage, readLineage, stampChanges } from './stamping';
 
 /** Steps of undo that are kept. */
 const historyLimit = 300;
@@ -58,6 +62,13 @@ interface Opened {
   aside: AsideRecord[];
   /** Reads the trials of a long book; null where they have been read already. */
   trials: (() => Promise<ReadBook>) | null;
+}
+
+/** Where a book comes from that is put in place of another. */
+export interface NewLineage {
+  of: LineageFile;
+  /** It is another book, not this one with more in it, so that this copy goes by a new name from then on. */
+  isOther: boolean;
 }
 
 interface RepositoryEvents {
@@ -118,12 +129,17 @@ export class Repository {
    * @param command what was done
    * @param late it was done before what stands in the database now, by a tab that died: where both changed the same field,
    *   what stands there stays
+   * @param lineage where the book comes from that the command puts in place of this one; its stamps stand as they are
    * @returns the changes as they were saved; null where it was saved before
    * @throws DOMException (QuotaExceededError and others); then nothing was written
    */
-  async commit(command: AheadCommand, late = false): Promise<Change[] | null> {
+  async commit(
+    command: AheadCommand,
+    late = false,
+    lineage?: NewLineage,
+  ): Promise<Change[] | null> {
     const { id, label, at, mergeKey } = command;
-    if (command.changes.length === 0) return [];
+    if (command.changes.length === 0 && !lineage) return [];
     const transaction = this.transaction();
     try {
       const [place, ...present] = await Promise.all([
@@ -168,7 +184,15 @@ export class Repository {
       ask(history.delete(undone));
       ask(labels.delete(undone));
       this.write(transaction, changes, ask);
-      ask(history.put({ ...named, changes: mergeChanges(earlier?.changes ?? [], changes) }, next));
+      const kept = { ...named, changes: mergeChanges(earlier?.changes ?? [], changes) };
+      if (lineage) {
+        const { of: after, isOther } = lineage;
+        const before = await putLineage(transaction, after, isOther, ask);
+        ask(history.put({ ...kept, lineage: { before, after } }, next));
+      } else {
+        await stampChanges(transaction, changes, Date.parse(at), ask);
+        ask(history.put(kept, next));
+      }
       ask(labels.put(named, next));
       if (next > historyLimit) {
         ask(history.delete(old));
@@ -216,7 +240,15 @@ export class Repository {
       if (meant && !place?.saved?.includes(id)) {
         changes = by < 0 ? undoing(command) : doing(command.changes);
         const writes: Promise<unknown>[] = [];
-        this.write(transaction, changes, (write) => writes.push(write));
+        const ask = (write: Promise<unknown>) => {
+          write.catch(() => undefined);
+          writes.push(write);
+        };
+        this.write(transaction, changes, ask);
+        const { lineage } = command;
+        if (lineage) {
+          await putLineage(transaction, by < 0 ? lineage.before : lineage.after, false, ask);
+        } else await stampChanges(transaction, changes, Date.now(), ask);
         await Promise.all(writes);
         const { last: _last, ...rest } = place ?? { id: 'place' as const };
         const saved = [...(place?.saved ?? []), id].slice(-rememberedIds);
@@ -242,6 +274,26 @@ export class Repository {
     return withTrials ? bothRead(read, await readTrials(this.database)) : read;
   }
 
+  /** Where the book comes from and who changed what, with the name of this copy. */
+  lineage(): Promise<CopyLineage> {
+    return readLineage(this.database);
+  }
+
+  /** Pictures, kept beside the book. */
+  get pictures(): PictureShelf {
+    return new PictureShelf(this.database);
+  }
+
+  /** Where the book is kept on the disk as well. */
+  async folder(): Promise<KeptFolder> {
+    const kept = await this.database.get('folder', 'folder');
+    return kept ?? { id: 'folder', handle: null, writtenAt: null };
+  }
+
+  async putFolder(folder: KeptFolder): Promise<void> {
+    await this.database.put('folder', folder);
+  }
+
   /** Throws away what was put aside. */
   async clearAside(): Promise<void> {
     await this.database.clear('aside');
@@ -253,7 +305,10 @@ export class Repository {
   }
 
   private transaction() {
-    return this.database.transaction([...tableNames, 'history', 'labels', 'place'], 'readwrite');
+    return this.database.transaction(
+      [...tableNames, 'history', 'labels', 'place', 'copy', 'stamps'],
+      'readwrite',
+    );
   }
 
   private write(

@@ -4,18 +4,10 @@ import { put } from '@cobbet/core/book/change';
 import type { KeptReading } from '@cobbet/core/readings/keptReading';
 import { bookLarder } from '@cobbet/core/book/bookKitchen';
 import { closeBook, useBook } from './bookStore';
-import {
-  addPlan,
-  addWholeDip,
-  deletePlan,
-  dropStock,
-  editPlan,
-  keepIngredient,
-  keepStock,
-  leaveReadingOut,
-  readTrial,
-  takeBackIngredient,
-} from './commands';
+import { addWholeDip } from './dipCommands';
+import { dropStock, keepIngredient, keepStock, takeBackIngredient } from './larderCommands';
+import { addPlan, deletePlan, editPlan } from './planCommands';
+import { leaveReadingOut, readTrial } from './trialReadings';
 import { deleteDip } from './variantCommands';
 import { addDipFromTrial } from './trialCommands';
 

@@ -2,6 +2,7 @@ import type { Book } from '@cobbet/core/book/book';
 import { bookKitchen } from '@cobbet/core/book/bookKitchen';
 import { put, remove } from '@cobbet/core/book/change';
 import { swapsOfTrial } from '@cobbet/core/book/keptSwap';
+import { photosOfTrial } from '@cobbet/core/book/photo';
 import type { Run } from '@cobbet/core/book/run';
 import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
@@ -9,7 +10,7 @@ import { type SplitPart, splitRun } from '@cobbet/core/book/splitRun';
 import { nextTrialNumber } from '@cobbet/core/book/trial';
 import { tastingsOfTrial } from '@cobbet/core/taste/tastingEdits';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 
 /**
  * Keeps what is in the bowl as a trial and goes on with each part of it, as one step of undo.
@@ -35,6 +36,7 @@ export async function divideRun(run: Run, parts: readonly SplitPart[]): Promise<
       ...tastingsOfTrial(book.tastings.values(), run.id, base.id).map((one) =>
         put('tastings', one),
       ),
+      ...photosOfTrial(book.photos.values(), run.id, base.id).map((one) => put('photos', one)),
       ...runs.map((one) => put('runs', one)),
     ];
   };

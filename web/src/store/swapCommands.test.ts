@@ -4,7 +4,7 @@ import { put } from '@cobbet/core/book/change';
 import { entriesOf, reasonOf } from '@cobbet/core/book/runEvents';
 import { plainRow } from '@cobbet/core/dip/dip';
 import { closeBook, useBook } from './bookStore';
-import { beginRun, dropRun } from './commands';
+import { beginRun, dropRun } from './runCommands';
 import { judgeSwap, type Swapped, takeSwap, takeSwapAtBowl } from './swapCommands';
 import { completeRun } from './trialCommands';
 

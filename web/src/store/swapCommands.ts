@@ -8,7 +8,7 @@ import type { Part } from '@cobbet/core/mix/part';
 import type { FreeProposal } from '@cobbet/core/swap/freeOf';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 
 /** What a swap was, before it is kept. */
 export interface Swapped extends SwapWhy {

@@ -1,7 +1,9 @@
 import { withAdditions } from '@cobbet/core/book/runEdits';
 import { applyEdits, type Addition } from '@cobbet/core/proposal/edit';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
-import { editDip, editRun, newId } from './commands';
+import { editDip } from './dipCommands';
+import { newId } from './newId';
+import { editRun } from './runCommands';
 
 /** Takes a proposal, whatever made it, as one step of undo. */
 export function takeProposal(

@@ -4,7 +4,7 @@ import { newTasting, type PlannedTasting } from '@cobbet/core/taste/newTasting';
 import { type JarName, markOf, type Tasting } from '@cobbet/core/taste/tasting';
 import { withMark } from '@cobbet/core/taste/tastingEdits';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 
 /** Plans a tasting and keeps it. */
 export async function addTasting(

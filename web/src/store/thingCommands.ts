@@ -5,7 +5,7 @@ import type { Thing } from '@cobbet/core/book/thing';
 import { thingBatches, type ThingMade, thingRows } from '@cobbet/core/book/thingBatch';
 import { newThing, withFreeNames } from '@cobbet/core/book/thingKinds';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 import { today } from './today';
 
 const now = () => new Date().toISOString();

@@ -1,7 +1,7 @@
 import { put, remove } from '@cobbet/core/book/change';
 import { startTimer, type Timer } from '@cobbet/core/book/timer';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 
 /**
  * Starts a timer that runs on through a reload.

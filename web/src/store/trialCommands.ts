@@ -4,13 +4,15 @@ import { put, remove } from '@cobbet/core/book/change';
 import { dipFromTrial } from '@cobbet/core/book/dipFromTrial';
 import { swapsOfTrial } from '@cobbet/core/book/keptSwap';
 import { finishRun } from '@cobbet/core/book/run';
+import { photosOfTrial } from '@cobbet/core/book/photo';
 import { expectedOf } from '@cobbet/core/book/runBowl';
 import { settledRun } from '@cobbet/core/book/runHeat';
 import { nextTrialNumber, type Trial } from '@cobbet/core/book/trial';
 import { takeMade, withinItsDay } from '@cobbet/core/book/takeMade';
+import { designsOfTrial } from '@cobbet/core/design/mixtureDesign';
 import { tastingsOfTrial } from '@cobbet/core/taste/tastingEdits';
 import { useBook } from './bookStore';
-import { newId } from './commands';
+import { newId } from './newId';
 import { today } from './today';
 
 const now = () => new Date().toISOString();
@@ -36,6 +38,8 @@ export async function completeRun(runId: string): Promise<string> {
       remove('runs', runId),
       ...swapsOfTrial(book.swaps.values(), runId, id).map((swap) => put('swaps', swap)),
       ...tastingsOfTrial(book.tastings.values(), runId, id).map((one) => put('tastings', one)),
+      ...photosOfTrial(book.photos.values(), runId, id).map((one) => put('photos', one)),
+      ...designsOfTrial(book.designs.values(), runId, id).map((one) => put('designs', one)),
       ...(dip && next !== '' ? [put('dips', { ...dip, nextThing: next })] : []),
     ];
   };

@@ -28,10 +28,11 @@ export function useHouse(family: Family, guests: string | null, nowMs: number) {
   const families = useBook(({ book }) => familiesOf(book.dips));
   const trials = useBook(({ book }) => book.trials);
   const tastings = useBook(({ book }) => book.tastings);
+  const batches = useBook(({ book }) => book.batches);
   const settings = useBook(({ book }) => book.settings);
   const kitchen = useKitchen();
   return useMemo(() => {
-    const { dips, runs, batches } = useBook.getState().book;
+    const { dips, runs } = useBook.getState().book;
     const verdicts =
       families === ''
         ? []
@@ -43,5 +44,5 @@ export function useHouse(family: Family, guests: string | null, nowMs: number) {
             nowMs,
           );
     return { verdicts, usual: usualHere(family, verdicts) };
-  }, [families, trials, tastings, settings, kitchen, family, guests, nowMs]);
+  }, [families, trials, tastings, batches, settings, kitchen, family, guests, nowMs]);
 }

@@ -3,7 +3,7 @@ import { dip, trial } from '../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
 import { type Dip, plainRow, variantOf } from '@cobbet/core/dip/dip';
 import { closeBook, useBook } from './bookStore';
-import { editDip } from './commands';
+import { editDip } from './dipCommands';
 import { deleteDip, descend, followBase, settleBase } from './variantCommands';
 
 let names = 0;

@@ -5,6 +5,8 @@ import { landSteadily } from '@cobbet/core/landing/landSteadily';
 import type { LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LinearSolver } from '@cobbet/core/landing/linearProgram';
 import { chooseDesign, type DesignQuestion } from '@cobbet/core/book/newDesign';
+import type { MixturePoint } from '@cobbet/core/design/mixturePoint';
+import type { VariedFigure } from '@cobbet/core/design/variedFigure';
 import { landMixtures } from '@cobbet/core/landing/landMixtures';
 import { expose } from 'comlink';
 
@@ -28,9 +30,14 @@ const api = {
     return chooseDesign(question, await solver, id);
   },
   /** One mixture of a dip landed; null where it can't be. */
-  async mixture(request: LandPartsRequest, places: readonly number[], shares: readonly number[]) {
+  async mixture(
+    request: LandPartsRequest,
+    places: readonly number[],
+    point: MixturePoint,
+    varies: readonly VariedFigure[],
+  ) {
     solver ??= highsSolver();
-    return landMixtures(request, places, [shares], await solver)[0] ?? null;
+    return landMixtures(request, places, [point], await solver, varies)[0] ?? null;
   },
 };
 

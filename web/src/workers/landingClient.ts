@@ -1,6 +1,8 @@
 import type { Advice } from '@cobbet/core/advise/advise';
 import type { AdviseInput } from '@cobbet/core/advise/adviseInput';
 import type { DesignChosen, DesignQuestion, NoDesign } from '@cobbet/core/book/newDesign';
+import type { MixturePoint } from '@cobbet/core/design/mixturePoint';
+import type { VariedFigure } from '@cobbet/core/design/variedFigure';
 import type { LandAnswer, LandedPart, LandPartsRequest } from '@cobbet/core/landing/landParts';
 import type { LandingWorker } from './landing.worker';
 import { WorkerClient } from './workerClient';
@@ -50,6 +52,7 @@ export function designInWorker(
  * One mixture of a dip, landed in a worker.
  *
  * @param places of the components among its parts
+ * @param varies figures that are set at its levels
  * @param signal ends the work when the cook cancels
  * @returns null where it can't be made to land
  * @throws Error with a sentence for the cook; AbortError when cancelled
@@ -57,11 +60,12 @@ export function designInWorker(
 export function mixtureInWorker(
   request: LandPartsRequest,
   places: readonly number[],
-  shares: readonly number[],
+  point: MixturePoint,
+  varies: readonly VariedFigure[],
   signal: AbortSignal,
 ): Promise<LandedPart[] | null> {
   return solver.ask(
-    async (api): Promise<LandedPart[] | null> => api.mixture(request, places, shares),
+    async (api): Promise<LandedPart[] | null> => api.mixture(request, places, point, varies),
     signal,
   );
 }

@@ -92,12 +92,17 @@ export const meanings = {
       {
         what: 'The range',
         means:
-          'where salt, sour and garlic are right to the people here. It begins as the family’s (dashed) and is moved by every short, right and over: in making, cold, and by people tasting together. The Bench calls it usual here.',
+          'where salt, sour and garlic are right to the people here. It begins as the family’s (dashed) and is moved by every short, right and over: in making, cold, by people tasting together, and of batches that are wanted again. The Bench calls it usual here.',
       },
       {
         what: 'The ±',
         means:
           'how well its middle is known. One odd verdict moves it little; the latest 300 are heard.',
+      },
+      {
+        what: 'How it was tasted',
+        means:
+          'counts: all of it where a dip is as warm as it is served and eaten with what goes with it, half of it twenty degrees off, a little less off a spoon alone.',
       },
       {
         what: 'Guests of a kind',

@@ -10,7 +10,7 @@ import { aimAtWord, wordsIn } from '@cobbet/core/mix/aimAtWord';
 import type { BodyWord } from '@cobbet/core/mix/bodyWords';
 import { momentsOf } from '@cobbet/core/mix/bodyMoments';
 import type { TargetName } from '@cobbet/core/mix/targets';
-import { type Ref, useCallback, useMemo } from 'react';
+import { type Ref, useCallback, useMemo, useRef } from 'react';
 import { later } from '@/components/later';
 import { bodyText, wordOf } from '@/components/bodyText';
 import { momentWarmth, momentWhenIn } from '@/components/momentWords';
@@ -29,6 +29,7 @@ import { RowList } from './rows/RowList';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
+const LineFile = later(() => import('./line/LineFile').then(({ LineFile }) => LineFile));
 const Ties = later(() => import('./rules/Ties').then(({ Ties }) => Ties));
 
 /** Whether every row of a dip has its place in another one, which may go on after them. */
@@ -79,6 +80,7 @@ export function BenchLine({
 }) {
   const { dip, rows, analysis, machine, conditions } = bench;
   const { rowsWidth } = useBenchLayout();
+  const surface = useRef<HTMLDivElement>(null);
   const { axis, beads, feet, seasoning, band, stallsAt, doubts } = line;
   const doubtful = useMemo(() => new Set(doubts.map(({ index }) => index)), [doubts]);
   const { freshBody, sd } = analysis;
@@ -97,6 +99,7 @@ export function BenchLine({
       : moments.map((name) => preview.analysis[name])
     : [];
   const previewBeads = preview && samePlaces(rows, preview.rows);
+  const feetNames = seasoning ? [shown] : moments.map((name) => when[name]);
   const after = rows.map((_, i) => afterWords(analysis.path[i]));
   return (
     <>
@@ -110,7 +113,7 @@ export function BenchLine({
           onAim={aim}
         />
       </Box>
-      <Box sx={{ position: 'relative' }}>
+      <Box ref={surface} sx={{ position: 'relative' }}>
         <Box
           ref={measured}
           sx={{ position: 'absolute', left: rowsWidth, right: 0, top: 0, bottom: 0 }}
@@ -181,6 +184,7 @@ export function BenchLine({
             </Box>
           ))}
       </Box>
+      {rows.length > 0 && <LineFile {...{ bench, shown, axis, feetNames, surface }} />}
     </>
   );
 }

@@ -8,10 +8,16 @@ import { eatenAt } from '@cobbet/core/dip/eatenAt';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { later } from '@/components/later';
 import { useSearchParams } from 'next/navigation';
-import { type ComponentProps, useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { usePrinting } from '@/components/usePrinting';
+import {
+  type ComponentProps,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useState,
+} from 'react';
 import { useWidth } from '@/components/useWidth';
-import { changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/settingsCommands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { AsidePanel, isWide } from './AsidePanel';
@@ -23,8 +29,7 @@ import { BenchHeader } from './BenchHeader';
 import { BenchLayoutGiven, useBenchLayout, useScreenLayout } from './line/benchLayout';
 import { BenchLine } from './BenchLine';
 import { useBehind } from './base/useBehind';
-import { BenchSide } from './side/BenchSide';
-import { DipCard } from './print/DipCard';
+import { BesideTheLine } from './side/BesideTheLine';
 import { seasoningTarget, type ShownQuantity } from './line/shownQuantity';
 import { type Bench, useBench } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
@@ -35,11 +40,29 @@ import { useLine } from './line/useLine';
 const Guide = later(() => import('./guide/Guide').then(({ Guide }) => Guide));
 const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
 const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) => BaseStrip));
+const PrintedCard = later(
+  () => import('./print/PrintedCard').then(({ PrintedCard }) => PrintedCard),
+  { rested: true },
+);
+const BenchSide = later(() => import('./side/BenchSide').then(({ BenchSide }) => BenchSide), {
+  meanwhile: ({ wide }) => <BesideTheLine wide={wide} />,
+});
 const OpenFillings = later(() =>
   import('./swap/OpenFillings').then(({ OpenFillings }) => OpenFillings),
 );
 
 const useGuided = () => useSearchParams().has('guide');
+
+/** A landing, begun at once where the address asks for it: a target was just set elsewhere. */
+function useLandingAsked(...of: Parameters<typeof useLanding>): LandingControl {
+  const asked = useSearchParams().has('land');
+  const control = useLanding(...of);
+  const { land } = control;
+  useEffect(() => {
+    if (asked) land();
+  }, [asked, land]);
+  return control;
+}
 
 /** The way through a first dip, where the address asks for it. */
 function Guided(props: ComponentProps<typeof Guide>) {
@@ -53,11 +76,6 @@ function HowToStart() {
       Start with what goes in first. The line grows as you add, one bead for each addition.
     </Box>
   );
-}
-
-/** The dip on paper, there while it is printed. */
-function PrintedCard({ bench }: { bench: Bench }) {
-  return usePrinting() ? <DipCard bench={bench} /> : null;
 }
 
 const bothWays = {
@@ -90,7 +108,7 @@ function BenchSurface({ dip }: { dip: Dip }) {
     useAside();
   const filling = rowInQuestion(dip, aside);
   const behind = useBehind(dip).length;
-  const control = useLanding(dip, bench, amountView !== 'grams');
+  const control = useLandingAsked(dip, bench, amountView !== 'grams');
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { rows, kitchen } = bench;
   const { inHand } = useBenchLayout();

@@ -6,7 +6,7 @@ import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
 import type { ReadRow } from '@cobbet/core/dip/readRow';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { editDip } from '@/store/commands';
+import { editDip } from '@/store/dipCommands';
 import { useKitchen } from '@/store/useKitchen';
 
 /**

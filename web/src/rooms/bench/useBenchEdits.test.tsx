@@ -8,7 +8,7 @@ import { shippedLarder } from '@cobbet/core/larder/larder';
 import type { Nudge } from '@cobbet/core/dip/nudges';
 import { proposeOrder } from '@cobbet/core/advise/proposeOrder';
 import { kitchenOf } from '../../../../core/test/kitchenOf';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { closeBook, useBook } from '@/store/bookStore';
 import { useBenchEdits } from './useBenchEdits';
 

@@ -18,7 +18,8 @@ import { nudgeEdit } from '@cobbet/core/proposal/proposeForDip';
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useMemo } from 'react';
-import { editDip, newId } from '@/store/commands';
+import { editDip } from '@/store/dipCommands';
+import { newId } from '@/store/newId';
 import { type Swapped, takeSwap } from '@/store/swapCommands';
 import { takeProposal } from '@/store/takeProposal';
 

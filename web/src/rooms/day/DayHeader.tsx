@@ -9,7 +9,7 @@ import type { Plan } from '@cobbet/core/day/plan';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { lengthText } from '@/components/lengthText';
-import { deletePlan } from '@/store/commands';
+import { deletePlan } from '@/store/planCommands';
 import { colour } from '@/theme/colour';
 import { saveCalendar } from './calendar';
 import { clockAt, clockChangeWords, dayAt } from './clock';

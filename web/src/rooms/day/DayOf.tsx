@@ -5,20 +5,23 @@ import type { Theme } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Plan } from '@cobbet/core/day/plan';
 import { useState } from 'react';
+import { ChartFile } from '@/components/chart/ChartFile';
 import { later } from '@/components/later';
 import { useBook } from '@/store/bookStore';
-import { editPlan } from '@/store/commands';
+import { editPlan } from '@/store/planCommands';
 import { cautionBox } from '@/theme/cautionBox';
 import { colour } from '@/theme/colour';
-import { DayChart } from './DayChart';
 import { DayHeader, type DayView } from './DayHeader';
-import { DaySheet } from './DaySheet';
-import { DaySetup } from './DaySetup';
 import { PlanningState } from './PlanningState';
-import { SelectedTask } from './SelectedTask';
-import { TaskList } from './TaskList';
 import { useDay } from './useDay';
 
+const DayChart = later(() => import('./DayChart').then(({ DayChart }) => DayChart));
+const DaySetup = later(() => import('./DaySetup').then(({ DaySetup }) => DaySetup));
+const SelectedTask = later(() => import('./SelectedTask').then(({ SelectedTask }) => SelectedTask));
+const TaskList = later(() => import('./TaskList').then(({ TaskList }) => TaskList));
+const DaySheet = later(() => import('./DaySheet').then(({ DaySheet }) => DaySheet), {
+  rested: true,
+});
 const EatFirst = later(() => import('@/components/EatFirst').then(({ EatFirst }) => EatFirst));
 const LateHelp = later(() => import('./LateHelp').then(({ LateHelp }) => LateHelp));
 const Leftovers = later(() => import('./Leftovers').then(({ Leftovers }) => Leftovers));
@@ -85,14 +88,16 @@ export function DayOf({ plan }: { plan: Plan }) {
           <>
             {planned && !empty && (
               <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
-                <DayChart
-                  plan={plan}
-                  tasks={day.tasks}
-                  placed={planned.tasks}
-                  chosen={chosen}
-                  onChoose={setChosen}
-                  onPin={pin}
-                />
+                <ChartFile title={plan.name}>
+                  <DayChart
+                    plan={plan}
+                    tasks={day.tasks}
+                    placed={planned.tasks}
+                    chosen={chosen}
+                    onChoose={setChosen}
+                    onPin={pin}
+                  />
+                </ChartFile>
                 <SelectedTask
                   plan={plan}
                   task={day.tasks.find(({ id }) => id === chosen) ?? null}

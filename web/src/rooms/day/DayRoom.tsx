@@ -10,7 +10,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
-import { addPlan } from '@/store/commands';
+import { addPlan } from '@/store/planCommands';
 import { inDays } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

@@ -13,7 +13,7 @@ import { KeptFigure } from '@/components/KeptFigure';
 import { jugResource, washedResource } from '@cobbet/core/day/task';
 import { Cautions } from '@/components/Cautions';
 import { useBook } from '@/store/bookStore';
-import { editPlan } from '@/store/commands';
+import { editPlan } from '@/store/planCommands';
 import { Moment } from './Moment';
 
 const kitchenWords: Record<string, string> = {

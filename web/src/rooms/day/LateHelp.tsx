@@ -9,7 +9,7 @@ import type { Task } from '@cobbet/core/day/task';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
 import { hurryDay } from '@/store/dayCommands';
-import { editPlan } from '@/store/commands';
+import { editPlan } from '@/store/planCommands';
 import { useKitchen } from '@/store/useKitchen';
 import { cautionBox } from '@/theme/cautionBox';
 import { planInWorker } from '@/workers/planningClient';

@@ -1,7 +1,7 @@
 import type { Plan } from '@cobbet/core/day/plan';
 import type { PlacedTask, Task } from '@cobbet/core/day/task';
 import type { EventAttributes } from 'ics';
-import { download, fileName } from '@/store/download';
+import { saveCalendarFile } from '@/store/calendarFile';
 import { localAt, momentAt } from './clock';
 
 type Clock = [number, number, number, number, number];
@@ -44,13 +44,10 @@ export function calendarEvents(
 }
 
 /** Hands the day out as a calendar file. */
-export async function saveCalendar(
+export function saveCalendar(
   plan: Plan,
   tasks: readonly Task[],
   placed: readonly PlacedTask[],
 ): Promise<void> {
-  const { createEvents } = await import('ics');
-  const { error, value } = createEvents(calendarEvents(plan, tasks, placed));
-  if (error || !value) throw error ?? new Error('no calendar');
-  download(`${fileName(plan.name)}.ics`, value, 'text/calendar');
+  return saveCalendarFile(plan.name, calendarEvents(plan, tasks, placed));
 }

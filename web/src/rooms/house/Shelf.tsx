@@ -20,7 +20,7 @@ import { InlineSelect } from '@/components/InlineSelect';
 import { RoleMark } from '@/components/RoleMark';
 import { shortName } from '@/components/shortName';
 import { useBook } from '@/store/bookStore';
-import { dropStock, keepStock } from '@/store/commands';
+import { dropStock, keepStock } from '@/store/larderCommands';
 import { useLarder, useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

@@ -12,7 +12,7 @@ import type { AmountBy } from '@cobbet/core/swap/swapQuestion';
 import { useMemo, useState } from 'react';
 import { SwapChooser } from '@/components/swap/SwapChooser';
 import { useSame } from '@/components/useSame';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { takeSwap } from '@/store/swapCommands';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';

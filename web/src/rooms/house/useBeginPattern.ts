@@ -8,7 +8,7 @@ import { nearestKitchenMeasure } from '@cobbet/core/amounts/kitchenMeasure';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { namesIn } from '@/components/shortName';
-import { addWholeDip } from '@/store/commands';
+import { addWholeDip } from '@/store/dipCommands';
 import { useKitchen } from '@/store/useKitchen';
 import type { Pattern } from '@cobbet/core/dip/patterns';
 

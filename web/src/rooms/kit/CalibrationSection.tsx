@@ -1,5 +1,6 @@
 'use client';
 
+import { ChartFile } from '@/components/chart/ChartFile';
 import { Panel } from '@/components/Panel';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -65,7 +66,9 @@ export function CalibrationSection() {
       </Box>
       <KitchenWords calibration={calibration} readings={all} />
       <Box sx={{ my: 1.5 }}>
-        <CalibrationChart residuals={shown} chosen={chosen} onChoose={setChosen} />
+        <ChartFile title="Expected and read body">
+          <CalibrationChart residuals={shown} chosen={chosen} onChoose={setChosen} />
+        </ChartFile>
         <Box
           sx={{
             display: 'flex',

@@ -12,6 +12,7 @@ import {
 import { families, type Family, familyNames, usualSeasoning } from '@cobbet/core/mix/families';
 import type { HouseRange, RightRange } from '@cobbet/core/taste/houseTaste';
 import { useMemo, useState } from 'react';
+import { ChartFile } from '@/components/chart/ChartFile';
 import { CheckLine } from '@/components/CheckLine';
 import { shortDay } from '@/components/day';
 import { InlineSelect } from '@/components/InlineSelect';
@@ -19,7 +20,7 @@ import { Panel } from '@/components/Panel';
 import { straightScale } from '@/components/scale';
 import { AskMeaning } from '@/components/why/AskMeaning';
 import { useBook } from '@/store/bookStore';
-import { changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/settingsCommands';
 import { useHouse } from '@/store/useHouse';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
@@ -155,12 +156,14 @@ export function HouseTaste() {
               </Box>
             </Box>
             {here.n > 0 && (
-              <Strip
-                taste={taste}
-                usual={typical}
-                here={here}
-                verdicts={verdicts.filter((one) => one.taste === taste)}
-              />
+              <ChartFile title={`What is right here of ${taste}`}>
+                <Strip
+                  taste={taste}
+                  usual={typical}
+                  here={here}
+                  verdicts={verdicts.filter((one) => one.taste === taste)}
+                />
+              </ChartFile>
             )}
           </Box>
         );

@@ -10,7 +10,7 @@ import {
   measureSystems,
   systemVolumesMl,
 } from '@cobbet/core/amounts/measureSystem';
-import { changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/settingsCommands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

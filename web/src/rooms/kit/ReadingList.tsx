@@ -12,7 +12,7 @@ import { readingText } from '@/components/reading/readingText';
 import { later } from '@/components/later';
 import { WhyMark } from '@/components/why/WhyMark';
 import { useBook } from '@/store/bookStore';
-import { leaveReadingOut } from '@/store/commands';
+import { leaveReadingOut } from '@/store/trialReadings';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { KitResidual } from './useResiduals';

@@ -3,7 +3,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Panel } from '@/components/Panel';
-import { forgetPick } from '@/store/commands';
+import { forgetPick } from '@/store/settingsCommands';
 import { useKitchen, useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 

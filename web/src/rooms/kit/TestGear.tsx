@@ -6,7 +6,7 @@ import type { Kit } from '@cobbet/core/kitchen/kit';
 import type { ComponentProps } from 'react';
 import { KeptFigure } from '@/components/KeptFigure';
 import { TestPicture } from '@/components/reading/TestPicture';
-import { changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/settingsCommands';
 import { useSettings } from '@/store/useKitchen';
 
 /** One figure of the gear. */

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { cleanup, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react';
+import { unstampedLineage } from '@cobbet/core/book/unstampedLineage';
 import { bookOf, dip, trial } from '../../../../core/test/bookOf';
 import { put } from '@cobbet/core/book/change';
 import type { KeptReading } from '@cobbet/core/readings/keptReading';
@@ -31,7 +32,8 @@ const made = (id: string, readings: KeptReading[]): Trial =>
 beforeEach(async () => {
   await useBook.getState().open(`kit-${(names += 1)}`);
   const book = bookOf([dip('a')]);
-  await useBook.getState().replaceBook('Begin', book);
+  const lineage = unstampedLineage(book);
+  await useBook.getState().replaceBook('Begin', { book, lineage, isOther: true });
 });
 afterEach(() => {
   cleanup();

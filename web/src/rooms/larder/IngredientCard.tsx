@@ -12,7 +12,7 @@ import { shippedLarder } from '@cobbet/core/larder/larder';
 import { systemVolumesMl } from '@cobbet/core/amounts/measureSystem';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
-import { keepIngredient, takeBackIngredient } from '@/store/commands';
+import { keepIngredient, takeBackIngredient } from '@/store/larderCommands';
 import { useLarder, useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { Against } from './Against';

@@ -11,6 +11,7 @@ import {
   storedPlaces,
   type Traits,
 } from '@cobbet/core/larder/traits';
+import { plainId } from '@cobbet/core/larder/plainId';
 import { readSeason, seasonText } from '@cobbet/core/larder/season';
 import { pigmentOf } from '@cobbet/core/mix/blendColour';
 import { typedNumber } from '@/components/reading/readingText';
@@ -183,14 +184,7 @@ export function ownFrom(
 
 /** An id from a name, unlike any that is taken: `my-brown-tahini`. */
 export function idFrom(name: string, taken: { has(id: string): boolean }): string {
-  const plain =
-    name
-      .toLowerCase()
-      .normalize('NFKD')
-      .replace(/\p{M}/gu, '')
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 50) || 'own';
+  const plain = plainId(name) || 'own';
   for (let n = 1; ; n += 1) {
     const id = n === 1 ? plain : `${plain}-${n}`;
     if (!taken.has(id)) return id;

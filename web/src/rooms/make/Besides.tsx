@@ -9,6 +9,8 @@ import { Happened } from './Happened';
 import { Unplanned } from './Unplanned';
 import type { RunControl } from './useRun';
 
+const Photos = later(() => import('@/components/photos/Photos').then(({ Photos }) => Photos));
+
 const SwapStep = later(() => import('./SwapStep').then(({ SwapStep }) => SwapStep));
 
 /** What a step may need beside its addition: a swap for it, something else by itself or instead; a note, time, heat. */
@@ -36,6 +38,7 @@ export function Besides({ run, control }: { run: Run; control: RunControl }) {
     <Box sx={{ display: 'grid', gap: 1.5, mt: 1 }}>
       <Unplanned control={control} inHand={control.entry} />
       <Happened control={control} />
+      <Photos of="runs" ofId={run.id} step={`at step ${run.step + 1}`} />
     </Box>
   );
 }

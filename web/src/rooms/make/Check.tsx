@@ -31,6 +31,8 @@ import { Unplanned } from './Unplanned';
 import { WhatNext } from './WhatNext';
 import type { RunControl } from './useRun';
 
+const Photos = later(() => import('@/components/photos/Photos').then(({ Photos }) => Photos));
+
 const AskTable = later(() => import('./AskTable').then(({ AskTable }) => AskTable));
 
 /** What the spoon shows and how it tastes, as the cook says. */
@@ -57,6 +59,7 @@ function Judged({ run, control, now }: { run: Run; control: RunControl; now: Ana
           dip={{ ...run, rows: loggedRows(run) }}
           when="machine"
           paste={now}
+          pictured={{ of: 'runs', ofId: run.id }}
           onTake={(reading) =>
             void control.note(`Read ${readingText(reading)}`, (one) =>
               withReading(one, { ...reading, after: loggedRows(one).length }),
@@ -123,6 +126,7 @@ export function Check({
           conditions={control.conditions}
         />
       </Box>
+      <Photos of="runs" ofId={run.id} step="at the check" />
       <Happened control={control} />
       <Gates run={run} control={control} />
       <Cautions cautions={now.cautions} />

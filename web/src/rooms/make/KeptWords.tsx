@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { changeWords } from '@cobbet/core/book/changeWords';
 import type { Run } from '@cobbet/core/book/run';
 import { useState } from 'react';
+import { MadeBy } from './MadeBy';
 import { SavedText, YieldField } from './RunFields';
 import type { RunControl } from './useRun';
 
@@ -56,7 +57,12 @@ export function KeptWords({
           )}
         </Box>
       </Box>
-      <Box sx={{ mt: 2 }}>
+      <Box
+        sx={{
+          ...{ display: 'grid', gap: 2, mt: 2, alignItems: 'start' },
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 280px' },
+        }}
+      >
         <SavedText
           label="Notes"
           value={run.notes}
@@ -66,6 +72,7 @@ export function KeptWords({
             void control.note('Notes', (one) => ({ ...one, notes }), `notes ${run.id}`)
           }
         />
+        <MadeBy run={run} control={control} />
       </Box>
     </section>
   );

@@ -1,16 +1,20 @@
 'use client';
 
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { Dip } from '@cobbet/core/dip/dip';
+import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { DipRoom } from '@/components/DipRoom';
+import { later } from '@/components/later';
 import { OpenBowls } from '@/components/OpenBowls';
 import { useBook } from '@/store/bookStore';
-import { MakeRun } from './MakeRun';
-import { StartMaking } from './StartMaking';
+
+const MakeRun = later(() => import('./MakeRun').then(({ MakeRun }) => MakeRun));
+const StartMaking = later(() => import('./StartMaking').then(({ StartMaking }) => StartMaking));
 
 /** What is being made of a dip: nothing yet, one bowl, or the parts of a base that was divided. */
 function Making({ dip }: { dip: Dip }) {
@@ -19,6 +23,11 @@ function Making({ dip }: { dip: Dip }) {
   const [chosen, setChosen] = useState<string | null>(asked);
   const own = [...runs.values()].filter((one) => one.dipId === dip.id);
   const run = own.find(({ id }) => id === chosen) ?? own[0];
+  const idle = run === undefined;
+  // once it is begun, a key or a tap is for the first step at once
+  useEffect(() => {
+    if (idle) MakeRun.ahead();
+  }, [idle]);
   if (!run) return <StartMaking dip={dip} />;
   return (
     <>
@@ -43,10 +52,22 @@ function Making({ dip }: { dip: Dip }) {
   );
 }
 
+/** What may be gone on with, and a bowl to practice on, which needs no dip. */
+function Beginnings() {
+  return (
+    <>
+      <OpenBowls />
+      <Button component={Link} href="/practice" sx={{ mb: 1.5, minHeight: 48 }}>
+        Practice on a hidden bowl
+      </Button>
+    </>
+  );
+}
+
 /** Making a dip now. */
 export function MakeRoom() {
   return (
-    <DipRoom room="/make" title="Make" ask="What is being made?" above={<OpenBowls />}>
+    <DipRoom room="/make" title="Make" ask="What is being made?" above={<Beginnings />}>
       {(dip) => <Making key={dip.id} dip={dip} />}
     </DipRoom>
   );

@@ -12,7 +12,7 @@ import { useMemo, useState } from 'react';
 import { bodyText } from '@/components/bodyText';
 import { withTool } from '@/components/toolWords';
 import { useKitchen } from '@/store/useKitchen';
-import { beginRun } from '@/store/commands';
+import { beginRun } from '@/store/runCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { PlateButton } from './PlateButton';

@@ -7,7 +7,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Run } from '@cobbet/core/book/run';
 import { useRouter } from 'next/navigation';
-import { dropRun } from '@/store/commands';
+import { dropRun } from '@/store/runCommands';
 import { completeRun } from '@/store/trialCommands';
 import { colour } from '@/theme/colour';
 

@@ -5,7 +5,7 @@ import { type Run } from '@cobbet/core/book/run';
 import { loggedRows } from '@cobbet/core/book/runEvents';
 import { useState } from 'react';
 import { later } from '@/components/later';
-import { dropRun } from '@/store/commands';
+import { dropRun } from '@/store/runCommands';
 import { colour } from '@/theme/colour';
 
 const StopDialog = later(() => import('./StopDialog').then(({ StopDialog }) => StopDialog));

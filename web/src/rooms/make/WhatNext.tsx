@@ -15,7 +15,9 @@ import { bodyText } from '@/components/bodyText';
 import { momentWhen, momentWhenIn } from '@/components/momentWords';
 import { shortName } from '@/components/shortName';
 import { useAsked } from '@/components/useAsked';
+import { useHeldWhilePressed } from '@/components/useHeldWhilePressed';
 import { useSame } from '@/components/useSame';
+import { houseUsual } from '@/store/houseUsual';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { adviseInWorker } from '@/workers/landingClient';
@@ -34,8 +36,15 @@ export function WhatNext({ run, control }: { run: Run; control: RunControl }) {
   const used = bodyNames.findLast((name) => name !== 'warmBody' && targets[name]);
   // a note written down changes the run and not what is asked about its bowl
   const input = useSame(useMemo(() => adviceQuestion(run, dip, kitchen), [run, dip, kitchen]));
-  const ask = useCallback((signal: AbortSignal) => adviseInWorker(input, signal), [input]);
-  const { asked, start } = useAsked(input, ask);
+  const ask = useCallback(
+    async (signal: AbortSignal) => {
+      const usual = await houseUsual(input.family);
+      return adviseInWorker(usual ? { ...input, usual } : input, signal);
+    },
+    [input],
+  );
+  const { asked: is, start } = useAsked(input, ask);
+  const asked = useHeldWhilePressed(is);
   const empty = input.parts.length === 0;
   const nothingWanted =
     Object.keys(targets).length === 0 &&

@@ -12,7 +12,8 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import type { Addition } from '@cobbet/core/proposal/edit';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { logKeepingRest } from '@/store/byproductCommands';
-import { editRun, newId } from '@/store/commands';
+import { newId } from '@/store/newId';
+import { editRun } from '@/store/runCommands';
 import { takeAtBowl } from '@/store/takeProposal';
 import { useKitchen } from '@/store/useKitchen';
 

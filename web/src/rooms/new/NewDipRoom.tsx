@@ -22,6 +22,8 @@ juice of 1 lemon
 salt to taste`;
 
 const longestName = 200;
+/** Longer is no recipe. */
+const longest = 20_000;
 
 /** A new dip: a page to write or paste a whole recipe on, understood as it is written; or another way to begin. */
 export function NewDipRoom() {
@@ -60,7 +62,7 @@ export function NewDipRoom() {
             value={text}
             placeholder={example}
             onChange={(event) => setText(event.target.value)}
-            inputProps={{ 'aria-label': 'What goes in', maxLength: 20_000, spellCheck: false }}
+            inputProps={{ 'aria-label': 'What goes in', maxLength: longest, spellCheck: false }}
           />
         </Box>
         {written ? (
@@ -71,7 +73,10 @@ export function NewDipRoom() {
             onBegun={forget}
           />
         ) : (
-          <OtherBeginnings name={name.trim()} />
+          <OtherBeginnings
+            name={name.trim()}
+            onText={(taken) => setText(taken.slice(0, longest))}
+          />
         )}
       </Box>
     </RoomPage>

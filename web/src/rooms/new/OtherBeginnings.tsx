@@ -9,10 +9,18 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useBook } from '@/store/bookStore';
-import { addDip, addVariant } from '@/store/commands';
+import { addDip, addVariant } from '@/store/dipCommands';
+import { RecipeFile } from './RecipeFile';
 
 /** Ways to begin without a recipe: a pattern and what is in the house, a dip of the book, nothing at all. */
-export function OtherBeginnings({ name }: { name: string }) {
+export function OtherBeginnings({
+  name,
+  onText,
+}: {
+  name: string;
+  /** A recipe's lines, out of a file. */
+  onText: (text: string) => void;
+}) {
   const router = useRouter();
   const dips = useBook((state) => state.book.dips);
   const [busy, setBusy] = useState(false);
@@ -33,6 +41,7 @@ export function OtherBeginnings({ name }: { name: string }) {
         <Button component={Link} href="/house" variant="outlined">
           From what is in the house, by a pattern
         </Button>
+        <RecipeFile onText={onText} />
         {dips.size > 0 && (
           <NativeSelect
             value=""

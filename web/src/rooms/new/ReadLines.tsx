@@ -11,7 +11,7 @@ import { choicesFor, isOpen } from '@cobbet/core/lines/understand';
 import { placeWords } from '@/components/placeWords';
 import { RoleMark } from '@/components/RoleMark';
 import { shortName } from '@/components/shortName';
-import { keepNewFood } from '@/store/commands';
+import { keepNewFood } from '@/store/larderCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import type { Recipe } from './useRecipe';

@@ -8,7 +8,8 @@ import { useState } from 'react';
 import { bodyWords } from '@cobbet/core/mix/bodyWords';
 import { SpoonPicture } from '@/components/SpoonPicture';
 import { loadSampleBook } from '@/store/bookFiles';
-import { addDip, changeSettings } from '@/store/commands';
+import { addDip } from '@/store/dipCommands';
+import { changeSettings } from '@/store/settingsCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 

@@ -26,6 +26,10 @@ export function Keys() {
     event.preventDefault();
     void redo();
   };
+  const find = (event: KeyboardEvent) => {
+    event.preventDefault();
+    router.push('/find');
+  };
   useKeys({
     '$mod+KeyZ': (event) => {
       event.preventDefault();
@@ -34,6 +38,9 @@ export function Keys() {
     '$mod+Shift+KeyZ': redone,
     '$mod+KeyY': redone,
     // where it stands on the keyboard differs, and whether Shift is held for it
+    '/': find,
+    'Shift+/': find,
+    '$mod+KeyK': find,
     '?': () => showKeys(true),
     'Shift+?': () => showKeys(true),
     ...Object.fromEntries(

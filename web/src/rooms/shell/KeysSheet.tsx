@@ -14,6 +14,7 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
     title: 'Everywhere',
     keys: [
       ['Alt 1 – Alt 7', 'Book, Bench, Make, Trials, Day, Larder, Kit'],
+      ['/, Ctrl K', 'find in the whole book'],
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
       ['?', 'this sheet'],
@@ -45,6 +46,14 @@ const groups: readonly { title: string; keys: readonly [string, string][] }[] = 
       ['Page up', 'step back'],
       ['T', 'set the scale to 0'],
       ['P', 'pour on the practice scale, and stop'],
+    ],
+  },
+  {
+    title: 'Practice bowls',
+    keys: [
+      ['1 – 9', 'what goes in, in the order it stands there'],
+      ['← →, Page up, Page down', 'where the body will be, on its axis'],
+      ['T', 'look and taste again'],
     ],
   },
 ];

@@ -1,6 +1,7 @@
 'use client';
 
 import Redo from '@mui/icons-material/Redo';
+import Search from '@mui/icons-material/Search';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -33,6 +34,10 @@ export function MoreRooms({
   const redo = useBook((state) => state.redo);
   return (
     <Sheet label="More" onClose={onClose} padded={false}>
+      <Box component={Link} href="/find" onClick={onClose} sx={line}>
+        <Search />
+        Find
+      </Box>
       {rooms
         .filter(({ oneStepAway }) => oneStepAway)
         .map((room) => (

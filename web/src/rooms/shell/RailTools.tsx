@@ -4,10 +4,12 @@ import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import KeyboardOutlined from '@mui/icons-material/KeyboardOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Redo from '@mui/icons-material/Redo';
+import Search from '@mui/icons-material/Search';
 import Undo from '@mui/icons-material/Undo';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import { useColorScheme } from '@mui/material/styles';
+import Link from 'next/link';
 import { useDeferredValue } from 'react';
 import { useBook } from '@/store/bookStore';
 import { useOffline } from '@/store/offlineState';
@@ -70,6 +72,15 @@ export function RailTools() {
         pr: { xs: 0.5, sm: 0 },
       }}
     >
+      <IconButton
+        component={Link}
+        href="/find"
+        title="Find (/)"
+        aria-label="Find"
+        sx={{ display: { xs: 'none', sm: 'inline-flex' } }}
+      >
+        <Search fontSize="small" />
+      </IconButton>
       <Box sx={{ display: 'flex' }}>
         <IconButton
           title={undoTitle}

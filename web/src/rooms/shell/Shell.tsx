@@ -6,6 +6,7 @@ import { settingsOf } from '@cobbet/core/book/book';
 import { later } from '@/components/later';
 import { type ReactNode, Suspense, useEffect } from 'react';
 import { useBook } from '@/store/bookStore';
+import { keepInFolder } from '@/store/keepInFolder';
 import { Keys } from './Keys';
 import { ProblemBar } from './ProblemBar';
 import { Rail } from './Rail';
@@ -42,6 +43,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const takenUpAny = useBook((state) => state.takenUp > 0);
   const timing = useBook((state) => state.book.timers.size > 0);
   useEffect(() => void open(), [open]);
+  useEffect(keepInFolder, []);
   return (
     <Box
       sx={{

@@ -14,7 +14,7 @@ export interface Room {
 export const rooms: readonly Room[] = [
   { path: '/', name: 'Book', withDip: false, oneStepAway: false },
   { path: '/bench', name: 'Bench', withDip: true, oneStepAway: false },
-  { path: '/make', name: 'Make', withDip: true, oneStepAway: false },
+  { path: '/make', name: 'Make', withDip: true, oneStepAway: false, also: ['/practice'] },
   {
     path: '/trials',
     name: 'Trials',

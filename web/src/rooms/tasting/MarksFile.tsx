@@ -4,7 +4,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Tasting } from '@cobbet/core/taste/tasting';
 import type { ReadCsv } from '@cobbet/core/taste/tastingCsv';
-import { type ChangeEvent, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
+import { FileInput } from '@/components/FileInput';
 import { download } from '@/store/download';
 import { editTasting } from '@/store/tastingCommands';
 import { colour } from '@/theme/colour';
@@ -26,9 +27,7 @@ export function MarksFile({ tasting }: { tasting: Tasting }) {
     const { tastingCsv } = await csv();
     download(`tasting-${tasting.createdAt.slice(0, 10)}.csv`, tastingCsv(tasting), 'text/csv');
   };
-  const look = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = event.target.files?.[0];
-    event.target.value = '';
+  const look = async (file: File | undefined) => {
     if (!file) return;
     setRead(null);
     if (file.size > largest) return setProblem(`${file.name} is too large to be marks.`);
@@ -51,13 +50,11 @@ export function MarksFile({ tasting }: { tasting: Tasting }) {
     <>
       <Button onClick={() => void save()}>Save the marks as CSV</Button>
       {open && <Button onClick={() => input.current?.click()}>Take marks from a CSV</Button>}
-      <input
-        ref={input}
-        type="file"
+      <FileInput
+        input={input}
+        label="File of marks"
         accept=".csv,text/csv"
-        aria-label="File of marks"
-        hidden
-        onChange={(event) => void look(event)}
+        onFiles={([file]) => void look(file)}
       />
       {problem !== null && (
         <Box role="alert" sx={{ color: colour.caution, width: '100%' }}>

@@ -14,7 +14,7 @@ import { compareAddress } from '@/components/compareAddress';
 import { differenceWords } from '@/components/differenceWords';
 import { firstNamesIn } from '@/components/shortName';
 import { LookCard } from '@/components/swap/LookCard';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { followBase } from '@/store/variantCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

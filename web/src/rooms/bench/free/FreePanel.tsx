@@ -10,7 +10,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useAsked } from '@/components/useAsked';
 import { useSame } from '@/components/useSame';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { takeFree } from '@/store/swapCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';

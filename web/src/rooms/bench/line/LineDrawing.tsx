@@ -143,6 +143,7 @@ export function LineDrawing(props: Props) {
     <svg
       width={width}
       height={height}
+      data-line
       aria-hidden
       style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
     >

@@ -7,7 +7,7 @@ import type { Route } from '@cobbet/core/prepare/route';
 import { useRef, useState } from 'react';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
-import { forgetYields, keepYield } from '@/store/commands';
+import { forgetYields, keepYield } from '@/store/larderCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 

@@ -9,8 +9,8 @@ import type { Proposal } from '@cobbet/core/proposal/proposal';
 import type { Doubt } from '@cobbet/core/dip/isThisRight';
 import { later } from '@/components/later';
 import { type ReactNode, useCallback, useState } from 'react';
-import { newId } from '@/store/commands';
-import { colour } from '@/theme/colour';
+import { newId } from '@/store/newId';
+import { BesideTheLine } from './BesideTheLine';
 import { Mouth } from './Mouth';
 import type { Bench } from '../useBench';
 import type { PlainAside } from '../useAside';
@@ -64,21 +64,7 @@ export function BenchSide({
     control.leave();
   };
   return (
-    <Box
-      component="aside"
-      sx={{
-        width: { xs: '100%', lg: wide ? 352 : 272 },
-        flexShrink: 0,
-        bgcolor: colour.board,
-        borderLeft: { lg: `1px solid ${colour.line}` },
-        px: 2,
-        py: 2,
-        display: 'grid',
-        gap: 2,
-        alignContent: 'start',
-        '@media print': { display: 'none' },
-      }}
-    >
+    <BesideTheLine wide={wide}>
       {children}
       {noTargets && control.landing.state !== 'idle' && (
         <Box role="status">
@@ -138,6 +124,6 @@ export function BenchSide({
           )}
         </Box>
       )}
-    </Box>
+    </BesideTheLine>
   );
 }

@@ -2,7 +2,7 @@
 
 import { applyEdits } from '@cobbet/core/proposal/edit';
 import { useRouter } from 'next/navigation';
-import { beginRun } from '@/store/commands';
+import { beginRun } from '@/store/runCommands';
 import type { Bench } from '../useBench';
 import type { BenchEdits } from '../useBenchEdits';
 import { SizePanel } from './SizePanel';

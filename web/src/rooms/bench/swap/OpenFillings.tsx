@@ -9,7 +9,7 @@ import { capital } from '@/components/bodyText';
 import { shortName } from '@/components/shortName';
 import { Fillings } from '@/components/swap/Fillings';
 import { useSame } from '@/components/useSame';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { takeSwapAsVariant } from '@/store/swapCommands';
 import { useInHouse } from '@/store/useInHouse';
 import type { Bench } from '../useBench';

@@ -12,7 +12,7 @@ import { useMemo, useState } from 'react';
 import { shortName } from '@/components/shortName';
 import { useSame } from '@/components/useSame';
 import { SwapChooser } from '@/components/swap/SwapChooser';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import type { Swapped } from '@/store/swapCommands';
 import { useInHouse } from '@/store/useInHouse';
 import { PanelHead } from '../PanelHead';

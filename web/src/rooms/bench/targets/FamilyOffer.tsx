@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { familyUsual, withFamilyUsual } from '@cobbet/core/dip/familyUsual';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { familyNames } from '@cobbet/core/mix/families';
+import { useHouseUsualOf } from '@/store/houseUsual';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { usualWords } from './usualWords';
@@ -20,6 +21,7 @@ export function FamilyOffer({
   onLeave: () => void;
 }) {
   const name = familyNames[dip.family];
+  const usual = useHouseUsualOf(dip.family);
   return (
     <Box
       role="region"
@@ -31,13 +33,14 @@ export function FamilyOffer({
       }}
     >
       <Box sx={{ flex: '1 1 260px', minWidth: 0 }}>
-        <strong>{name}</strong> are usually eaten {usualWords(familyUsual(dip.family))}.
+        <strong>{name}</strong> are usually eaten {usualWords(familyUsual(dip.family, usual))}
+        {usual ? ', by what was said here' : ''}.
       </Box>
       <Button
         size="small"
         variant="outlined"
         onClick={() => {
-          onTake('The usual of its family', withFamilyUsual);
+          onTake('The usual of its family', (now) => withFamilyUsual(now, usual));
           onLeave();
         }}
       >

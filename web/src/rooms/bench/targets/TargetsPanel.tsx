@@ -13,6 +13,7 @@ import { capital } from '@/components/bodyText';
 import { money } from '@/components/money';
 import { momentWarmth } from '@/components/momentWords';
 import { namesIn } from '@/components/shortName';
+import { useHouseUsualOf } from '@/store/houseUsual';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -39,6 +40,7 @@ export function TargetsPanel({
   const aimed = targetNames.filter((name) => dip.targets[name]);
   const lead = leadFlavour(parts, dip.name, dip.leadId);
   const floor = lead && leadFloor(dip, lead);
+  const usual = useHouseUsualOf(dip.family);
   const { blendC } = conditions.method;
   const nowOf = (name: TargetName) =>
     name === 'costEur'
@@ -89,12 +91,15 @@ export function TargetsPanel({
           Never less {namesIn(kitchen.larder)(lead.ingredient)} than now
         </Button>
       )}
-      {!sameValue(dip, withFamilyUsual(dip)) && (
+      {!sameValue(dip, withFamilyUsual(dip, usual)) && (
         <Box sx={{ mt: 1, fontSize: typeScale.note, color: colour.muted }}>
-          {familyNames[dip.family]} are usually eaten {usualWords(familyUsual(dip.family))}.{' '}
+          {familyNames[dip.family]} are usually eaten {usualWords(familyUsual(dip.family, usual))}
+          {usual ? ', by what was said here' : ''}.{' '}
           <Button
             size="small"
-            onClick={() => edits.edit('The usual of its family', withFamilyUsual)}
+            onClick={() =>
+              edits.edit('The usual of its family', (now) => withFamilyUsual(now, usual))
+            }
             sx={{ p: 0, minHeight: 28 }}
           >
             Take that over

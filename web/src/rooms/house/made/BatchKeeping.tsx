@@ -2,7 +2,7 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { type Batch, keptWells } from '@cobbet/core/book/batch';
+import { type Batch, batchAgains, keptWells } from '@cobbet/core/book/batch';
 import { ageOf, batchFacts, type BatchInKitchen } from '@cobbet/core/book/batchKeeping';
 import { type OnDay, overDays } from '@cobbet/core/dip/overDays';
 import { keepingOf } from '@cobbet/core/safety/keeping';
@@ -11,7 +11,7 @@ import { bodyFigure, wordOf } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
-import { batchCooled, batchKept } from '@/store/batchCommands';
+import { batchAgain, batchCooled, batchKept } from '@/store/batchCommands';
 import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
@@ -141,6 +141,25 @@ export function BatchKeeping({
           </Box>
         )}
       </Box>
+      {!batch.thing && (
+        <Box sx={{ mt: 1 }}>
+          <Box sx={{ fontSize: typeScale.note }}>Those who ate it want it</Box>
+          <Box role="group" aria-label="Made so again" sx={{ display: 'flex', gap: 0.5 }}>
+            {batchAgains.map((said) => (
+              <Button
+                key={said}
+                size="small"
+                variant={batch.again === said ? 'contained' : 'outlined'}
+                aria-pressed={batch.again === said}
+                onClick={() => void batchAgain(batch.id, said)}
+                sx={{ px: 1 }}
+              >
+                {said}
+              </Button>
+            ))}
+          </Box>
+        </Box>
+      )}
     </Panel>
   );
 }

@@ -9,6 +9,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { later } from '@/components/later';
 import { shortDay } from '@/components/day';
+import { Panel } from '@/components/Panel';
 import { RoomPage } from '@/components/RoomPage';
 import { deleteBatch } from '@/store/batchCommands';
 import { useBook } from '@/store/bookStore';
@@ -16,6 +17,8 @@ import { useKitchen } from '@/store/useKitchen';
 import { BatchYield } from './BatchYield';
 import { FillPots } from './FillPots';
 import { PotList } from './PotList';
+
+const Photos = later(() => import('@/components/photos/Photos').then(({ Photos }) => Photos));
 
 const BatchKeeping = later(() => import('./BatchKeeping').then(({ BatchKeeping }) => BatchKeeping));
 const BatchCost = later(() => import('./BatchCost').then(({ BatchCost }) => BatchCost));
@@ -69,6 +72,9 @@ function BatchOf({ batch }: { batch: Batch }) {
           <BatchYield batch={batch} />
           <FillPots batch={batch} there={there} />
           <PotList batch={batch} keepingOf={keepingOf} />
+          <Panel title="Pictures">
+            <Photos of="batches" ofId={batch.id} height={120} />
+          </Panel>
         </Box>
         <Box sx={{ display: 'grid', gap: 3, minWidth: 0 }}>
           <BatchKeeping batch={batch} there={there} own={own} />

@@ -10,7 +10,7 @@ import { LabelledField } from '@/components/LabelledField';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
 import { dropContainer, keepContainer } from '@/store/batchCommands';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 

@@ -11,6 +11,7 @@ import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { dueWords } from './dueWords';
+import { UseByButton } from './UseByButton';
 
 /** Pots of one batch that stand alike count together. */
 function together(pots: readonly KeptPot[]) {
@@ -29,7 +30,7 @@ export function MadePanel() {
   const made = useMade();
   const now = today();
   return (
-    <Panel title="Made here" aside="eat first">
+    <Panel title="Made here" aside="eat first" actions={<UseByButton />}>
       {made.length === 0 && (
         <Typography sx={{ color: 'text.secondary' }}>
           No jar filled yet. When a dip is made, <em>Into jars</em> puts it here with its date.

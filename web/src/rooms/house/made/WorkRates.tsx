@@ -10,7 +10,7 @@ import { typedNumber } from '@/components/reading/readingText';
 import { usualCurrency } from '@/components/money';
 import { batchWork } from '@/store/batchCommands';
 import { useBook } from '@/store/bookStore';
-import { changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/settingsCommands';
 import { useSettings } from '@/store/useKitchen';
 
 /** Minutes a batch took: as the cook says, else as its making was logged. */

@@ -15,7 +15,7 @@ import { AddRow } from '@/components/AddRow';
 import { RoleMark } from '@/components/RoleMark';
 import { shortName } from '@/components/shortName';
 import { useBook } from '@/store/bookStore';
-import { newId } from '@/store/commands';
+import { newId } from '@/store/newId';
 import { editThing } from '@/store/thingCommands';
 import { useKitchen } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';

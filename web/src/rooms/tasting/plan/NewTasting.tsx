@@ -48,7 +48,7 @@ export function NewTasting({ dipId }: { dipId: string | null }) {
   const [who, setWho] = useState('');
   const [kind, setKind] = useState<TastingKind>('each');
   const [serving, setServing] = useState<Serving>({
-    ...{ name: '', blind: true, twice: '', eatenWith: '', warm: '', guests: '' },
+    ...{ name: '', blind: true, twice: '', each: '', eatenWith: '', warm: '', guests: '' },
   });
   const [busy, setBusy] = useState(false);
   const [asks, setAsks] = useState<AsksDraft>({
@@ -66,13 +66,16 @@ export function NewTasting({ dipId }: { dipId: string | null }) {
         ? typedC
         : undefined;
   const lacks = lacking(kind, samples.length, tasters.length, asks, atC);
-  const again = samples.find(({ id }) => id === twice)?.id ?? null;
+  const potsEach =
+    kind === 'each' && samples.length > Number(serving.each) ? Number(serving.each) : 0;
+  const again = potsEach > 0 ? null : (samples.find(({ id }) => id === twice)?.id ?? null);
   const begin = async () => {
     if (lacks !== null || atC === undefined) return;
     setBusy(true);
     const id = await addTasting({
       ...{ name: name.trim() === '' ? `Tasting, ${today}` : name.trim() },
       ...{ kind, blind, eatenWith: eatenWith.trim(), atC, samples, tasters, twice: again },
+      ...(potsEach > 0 ? { potsEach } : {}),
       ...(serving.guests.trim() === '' ? {} : { guests: serving.guests.trim() }),
       asks:
         kind === 'each'
@@ -137,6 +140,7 @@ export function NewTasting({ dipId }: { dipId: string | null }) {
           <ServingFields
             {...{ serving, today, samples }}
             twiceToo={kind === 'each'}
+            fewerToo={kind === 'each' && samples.length > 2}
             warmWrong={atC === undefined}
             onChange={setServing}
           />

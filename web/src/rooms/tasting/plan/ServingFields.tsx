@@ -17,6 +17,8 @@ export interface Serving {
   eatenWith: string;
   /** °C as typed. */
   warm: string;
+  /** How many pots each taster gets; empty for all of them. */
+  each: string;
   /** Guests of a kind; empty for the house. */
   guests: string;
 }
@@ -27,6 +29,7 @@ export function ServingFields({
   today,
   samples,
   twiceToo,
+  fewerToo,
   warmWrong,
   onChange,
 }: {
@@ -35,6 +38,8 @@ export function ServingFields({
   samples: readonly TastingSample[];
   /** One of them may be served twice. */
   twiceToo: boolean;
+  /** There are enough of them that a taster may get fewer. */
+  fewerToo: boolean;
   warmWrong: boolean;
   onChange: (serving: Serving) => void;
 }) {
@@ -44,7 +49,7 @@ export function ServingFields({
       <CheckLine checked={serving.blind} onToggle={() => set({ blind: !serving.blind })}>
         blind: three figures on each pot, and nobody sees what is what until it is closed
       </CheckLine>
-      {twiceToo && samples.length > 0 && (
+      {twiceToo && serving.each === '' && samples.length > 0 && (
         <Box sx={{ fontSize: typeScale.note, minHeight: 32 }}>
           served twice, to see who can tell:{' '}
           <InlineSelect
@@ -56,6 +61,24 @@ export function ServingFields({
             ]}
             onChange={(twice) => set({ twice })}
           />
+        </Box>
+      )}
+      {fewerToo && (
+        <Box sx={{ fontSize: typeScale.note, minHeight: 32 }}>
+          each taster gets{' '}
+          <InlineSelect
+            label="Each taster gets"
+            value={serving.each}
+            options={[
+              { value: '', name: `all ${samples.length}` },
+              ...samples.slice(2).map((_, i) => ({
+                value: String(i + 2),
+                name: `${i + 2} of ${samples.length}`,
+              })),
+            ]}
+            onChange={(each) => set({ each })}
+          />
+          {serving.each !== '' && ', every pot as often as the others'}
         </Box>
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 1.5, mt: 1 }}>

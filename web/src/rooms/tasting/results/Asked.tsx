@@ -8,7 +8,7 @@ import { useRouter } from 'next/navigation';
 import { capital } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
 import { useBook } from '@/store/bookStore';
-import { editDip } from '@/store/commands';
+import { editDip } from '@/store/dipCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { jarWords } from '../jarWords';
@@ -40,7 +40,7 @@ export function Asked({
       ...dip,
       targets: { ...dip.targets, [aim.name]: aim.band },
     }));
-    router.push(`/bench?dip=${encodeURIComponent(dipId)}`);
+    router.push(`/bench?dip=${encodeURIComponent(dipId)}&land`);
   };
   if (targets.length === 0) {
     return (

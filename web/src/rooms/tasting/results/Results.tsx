@@ -6,6 +6,7 @@ import { tastedTargets } from '@cobbet/core/book/tastedTargets';
 import { sampleOf, type Tasting } from '@cobbet/core/taste/tasting';
 import { tastingResult } from '@cobbet/core/taste/tastingResult';
 import { useMemo } from 'react';
+import { ChartFile } from '@/components/chart/ChartFile';
 import { capital } from '@/components/bodyText';
 import { Panel } from '@/components/Panel';
 import { useBook } from '@/store/bookStore';
@@ -104,7 +105,9 @@ export function Results({ tasting }: { tasting: Tasting }) {
           <Box sx={{ display: 'grid', gap: 3 }}>
             {Object.keys(panel.liking).length > 0 && (
               <Panel title="How each is liked">
-                <LikingChart tasting={tasting} panel={panel} nameOf={nameOf} />
+                <ChartFile title={`${tasting.name}: how each is liked`}>
+                  <LikingChart tasting={tasting} panel={panel} nameOf={nameOf} />
+                </ChartFile>
               </Panel>
             )}
             <Differences panel={panel} nameOf={nameOf} />

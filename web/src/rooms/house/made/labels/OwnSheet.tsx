@@ -5,7 +5,7 @@ import { firstOwnSheet, type LabelSheet, sheetFault } from '@cobbet/core/batch/l
 import { useState } from 'react';
 import { MeasuredField } from '@/components/reading/MeasuredField';
 import { typedNumber } from '@/components/reading/readingText';
-import { changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/settingsCommands';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 
