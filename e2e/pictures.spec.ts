@@ -17,6 +17,7 @@ async function addPicture(page: Page, png: Buffer): Promise<void> {
     buffer: png,
   });
   await expect(pictures(page)).toHaveCount(1);
+  await saved(page);
 }
 
 test('a spread is measured on a picture taken aslant, and its width goes into the ring test with its error', async ({

@@ -20,6 +20,8 @@ export interface FoodMention {
 /** A line with everything found in it. */
 export interface Mentions {
   words: LineWords;
+  /** Each word as it was written, in lower case: what is said back. */
+  written: string[];
   foods: FoodMention[];
   amounts: SaidAmount[];
   /** For each word, how deep in brackets it stands. */
@@ -103,7 +105,8 @@ function strangeBefore(words: LineWords, from: number): string | undefined {
  * @param clean from `cleanLine`
  */
 export function findMentions(clean: string, larder: Larder): Mentions {
-  const { line: words, slipped } = spelled(larder, lineWords(clean));
+  const asWritten = lineWords(clean);
+  const { line: words, slipped } = spelled(larder, asWritten);
   const depth = depths(words);
   const foods: FoodMention[] = [];
   const amounts: SaidAmount[] = [];
@@ -144,7 +147,10 @@ export function findMentions(clean: string, larder: Larder): Mentions {
     at += 1;
   }
   const instead = otherWay(words, depth, amounts);
-  return { words, foods, amounts: amounts.filter(({ from }) => !instead[from]), depth, instead };
+  return {
+    ...{ words, written: asWritten.lower, foods, depth, instead },
+    amounts: amounts.filter(({ from }) => !instead[from]),
+  };
 }
 
 /** Words from an `or` that begins brackets, or stands before another amount of the same, to where that ends. */

@@ -317,6 +317,11 @@ describe('what is not sure is asked about', () => {
     expect(ask[0]?.why).toContain('not in the larder');
   });
 
+  test('what is not known is said back as it was written, though a word of it looks like another', () => {
+    const { ask } = read('Stale crust, 30 g');
+    expect(ask.map(({ why }) => why)).toEqual(['“stale crust” is not in the larder.']);
+  });
+
   test.each([
     ['1 tsp coriander', ['coriander-leaf', 'coriander-seed-ground']],
     ['1 tbsp vinegar', ['white-wine-vinegar', 'red-wine-vinegar', 'cider-vinegar']],

@@ -183,7 +183,7 @@ const mostUnknown = 4;
 function unknownFood(mentions: Mentions, clean: string, context: LineContext): LineReading {
   const { larder, picked } = context;
   const [amount] = mentions.amounts;
-  const name = mentions.words.lower
+  const name = mentions.written
     .filter(
       (word, i) => (!amount || i < amount.from || i >= amount.next) && /\p{L}{3,}/u.test(word),
     )

@@ -1,10 +1,9 @@
-import { addAmountTexts } from '../amounts/addAmounts';
 import { type DipInKitchen, readDip } from '../dip/analyseDip';
 import type { Dip } from '../dip/dip';
 import type { Nudge } from '../dip/nudges';
-import { plainRow } from '../dip/dip';
 import type { Kitchen } from '../kitchen/kitchen';
-import { applyEdits, type Edit } from './edit';
+import { applyEdits } from './edit';
+import { nudgeEdit } from './nudgeEdit';
 import { type Bowl, type Proposal, propose, type Proposed, startFrom } from './proposal';
 
 /** A dip read in a kitchen, as a proposal sees it. */
@@ -23,23 +22,6 @@ export function proposeForDip(dip: Dip, kitchen: Kitchen, proposed: Proposed): P
   const from = startFrom(bowlOfDip(readDip(dip, kitchen)));
   const to = bowlOfDip(readDip(applyEdits(dip, proposed.edits), kitchen));
   return propose(from, to, dip.targets, proposed);
-}
-
-/**
- * The edit one spoon or piece more of a thing is: on its last row in the bowl, or as a new row at the end.
- *
- * @param rowId of the new row, if it takes one
- */
-export function nudgeEdit(
-  { rows }: Pick<Dip, 'rows'>,
-  { ingredient, amount }: Pick<Nudge, 'ingredient' | 'amount'>,
-  rowId: string,
-): Edit {
-  const row = rows.findLast((one) => one.ingredientId === ingredient && one.place !== 'top');
-  // an amount that can't be read can't be added to; the spoon goes in all the same
-  return row && addAmountTexts(row.amount, amount).ok
-    ? { kind: 'more', rowId: row.id, amount }
-    : { kind: 'add', row: plainRow(rowId, ingredient, amount), before: null };
 }
 
 /**

@@ -17,11 +17,22 @@ describe('a piece fetched when it is first shown', () => {
 
   test('fetched ahead it stands at once', async () => {
     const Piece = later(() => Promise.resolve(Cellar));
+    jest.useFakeTimers();
     Piece.ahead();
-    await Promise.resolve();
-    await Promise.resolve();
+    // where nothing is known of a page's rest it waits a moment
+    await jest.advanceTimersByTimeAsync(200);
+    jest.useRealTimers();
     render(<Piece jars={5} />);
     expect(screen.getByText('5 jars')).toBeTruthy();
+  });
+
+  test('what was to be fetched ahead can be taken back', async () => {
+    const load = jest.fn(() => Promise.resolve(Cellar));
+    jest.useFakeTimers();
+    later(load).ahead()();
+    await jest.advanceTimersByTimeAsync(200);
+    jest.useRealTimers();
+    expect(load).not.toHaveBeenCalled();
   });
 
   test('says that it could not be fetched, and can be asked for again', async () => {

@@ -70,7 +70,11 @@ export function later<Props extends object>(
     );
   }
   return Object.assign(Later, {
-    /** Fetches it before it is shown; where that fails it is asked for again when it is. */
-    ahead: () => void fetchKept().catch(() => undefined),
+    /**
+     * Fetches it before it is shown, once the page rests; where that fails it is asked for again when it is shown.
+     *
+     * @returns what takes that back
+     */
+    ahead: () => atRest(() => void fetchKept().catch(() => undefined)),
   });
 }

@@ -1,4 +1,4 @@
-import { bisectRight, ticks } from 'd3-array';
+import { ticks } from 'd3-array';
 
 /** Values placed along an axis in px, and back. */
 export interface Scale {
@@ -12,7 +12,8 @@ export interface Scale {
 function between(from: readonly number[], to: readonly number[], held: boolean) {
   const last = from.length - 1;
   return (value: number): number => {
-    const i = bisectRight(from, value, 1, last) - 1;
+    const after = from.findIndex((end) => end > value);
+    const i = Math.max(0, (after < 0 ? last : after) - 1);
     const [start = 0, end = 0] = [from[i], from[i + 1]];
     const share = end === start ? 0.5 : (value - start) / (end - start);
     const kept = held ? Math.min(1, Math.max(0, share)) : share;

@@ -1,9 +1,6 @@
-import { withAdditions } from '@cobbet/core/book/runEdits';
-import { applyEdits, type Addition } from '@cobbet/core/proposal/edit';
+import { applyEdits } from '@cobbet/core/proposal/edit';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { editDip } from './dipCommands';
-import { newId } from './newId';
-import { editRun } from './runCommands';
 
 /** Takes a proposal, whatever made it, as one step of undo. */
 export function takeProposal(
@@ -11,16 +8,4 @@ export function takeProposal(
   { label, edits }: Pick<Proposal, 'label' | 'edits'>,
 ): Promise<boolean> {
   return editDip(dipId, label, (dip) => applyEdits(dip, edits));
-}
-
-/** Logs additions to a bowl as one step of undo, in place of a planned one where that is named. */
-export function takeAtBowl(
-  runId: string,
-  additions: readonly Addition[],
-  instead?: string,
-): Promise<boolean> {
-  const ids = additions.map(newId);
-  const at = new Date().toISOString();
-  const names = additions.map(({ amount }) => amount).join(', ');
-  return editRun(runId, `Add ${names}`, (run) => withAdditions(run, additions, ids, at, instead));
 }

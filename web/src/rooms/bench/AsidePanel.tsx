@@ -1,8 +1,9 @@
 'use client';
 
-import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { later } from '@/components/later';
+import { takeSwap } from '@/store/swapCommands';
+import type { Aside } from './useAside';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
@@ -21,24 +22,6 @@ const TargetsPanel = later(() =>
   import('./targets/TargetsPanel').then(({ TargetsPanel }) => TargetsPanel),
 );
 const FreePanel = later(() => import('./free/FreePanel').then(({ FreePanel }) => FreePanel));
-
-/** What is asked about the dip beside its line. */
-export type Aside =
-  | { kind: 'swap'; rowId: string }
-  | { kind: 'free' }
-  | { kind: 'base' }
-  | { kind: 'variants' }
-  | { kind: 'rules' }
-  | { kind: 'targets' }
-  | { kind: 'size' }
-  | { kind: 'ways' }
-  | { kind: 'ready'; rowId: string }
-  | { kind: 'details'; rowId: string }
-  | { kind: 'why'; figure: TargetName };
-
-/** Panels that need more room than the figures beside the line. */
-export const isWide = (aside: Aside | null): boolean =>
-  aside !== null && ['size', 'ways', 'ready', 'details'].includes(aside.kind);
 
 /** The panel beside the line that is open: a swap of a row, the whole dip made free of something, what it does otherwise than its base, what changed in it for its variants, what holds between its rows, what it is to be, how it is made, another size of it, what does not fit on a row, how a row is made ready, or what a figure is and why. */
 export function AsidePanel({
@@ -149,7 +132,7 @@ export function AsidePanel({
       }}
       onOpenRole={(open) => edits.openRole(aside.rowId, open)}
       onTake={(proposal, swapped) => {
-        edits.swap(proposal, swapped);
+        void takeSwap(bench.dip.id, proposal, swapped);
         onClose();
       }}
       onClose={onClose}

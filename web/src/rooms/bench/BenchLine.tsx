@@ -17,18 +17,24 @@ import { momentWarmth, momentWhenIn } from '@/components/momentWords';
 import { colour } from '@/theme/colour';
 import { AfterRows } from './line/After';
 import { useBenchLayout } from './line/benchLayout';
-import { BeadHandles } from './line/BeadHandles';
 import { FootRow } from './line/FootRow';
 import { LineDrawing } from './line/LineDrawing';
+import { footHeight } from './line/lineGeometry';
 import { LineHeader } from './line/LineHeader';
-import { SeasoningFoot } from './line/SeasoningFoot';
 import { beadsOf, type ShownQuantity } from './line/shownQuantity';
 import type { useLine } from './line/useLine';
-import { SplitsNote } from './line/SplitsNote';
 import { RowList } from './rows/RowList';
 import type { Bench } from './useBench';
 import type { BenchEdits } from './useBenchEdits';
 
+const BeadHandles = later(() =>
+  import('./line/BeadHandles').then(({ BeadHandles }) => BeadHandles),
+);
+const SeasoningFoot = later(
+  () => import('./line/SeasoningFoot').then(({ SeasoningFoot }) => SeasoningFoot),
+  { meanwhile: () => <Box sx={{ height: footHeight }} /> },
+);
+const SplitsNote = later(() => import('./line/SplitsNote').then(({ SplitsNote }) => SplitsNote));
 const LineFile = later(() => import('./line/LineFile').then(({ LineFile }) => LineFile));
 const Ties = later(() => import('./rules/Ties').then(({ Ties }) => Ties));
 

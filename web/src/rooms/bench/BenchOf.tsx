@@ -20,10 +20,8 @@ import { useWidth } from '@/components/useWidth';
 import { changeSettings } from '@/store/settingsCommands';
 import { useSettings } from '@/store/useKitchen';
 import { colour } from '@/theme/colour';
-import { AsidePanel, isWide } from './AsidePanel';
-import { rowInQuestion, useAside } from './useAside';
+import { isWide, rowInQuestion, useAside } from './useAside';
 import { AddHere } from './AddHere';
-import { InTheHand } from './InTheHand';
 import { WhatASpoonDoes } from './WhatASpoonDoes';
 import { BenchHeader } from './BenchHeader';
 import { BenchLayoutGiven, useBenchLayout, useScreenLayout } from './line/benchLayout';
@@ -38,6 +36,8 @@ import { type LandingControl, useLanding } from './land/useLanding';
 import { useLine } from './line/useLine';
 
 const Guide = later(() => import('./guide/Guide').then(({ Guide }) => Guide));
+const AsidePanel = later(() => import('./AsidePanel').then(({ AsidePanel }) => AsidePanel));
+const InTheHand = later(() => import('./InTheHand').then(({ InTheHand }) => InTheHand));
 const AboutDip = later(() => import('./AboutDip').then(({ AboutDip }) => AboutDip));
 const BaseStrip = later(() => import('./base/BaseStrip').then(({ BaseStrip }) => BaseStrip));
 const PrintedCard = later(
@@ -197,7 +197,6 @@ function BenchSurface({ dip }: { dip: Dip }) {
               bench={bench}
               rowId={filling.id}
               open={filling.open}
-              edits={edits}
               onOpenRole={(open) => edits.openRole(filling.id, open)}
             />
           )}

@@ -4,7 +4,24 @@ import type { Dip } from '@cobbet/core/dip/dip';
 import type { TargetName } from '@cobbet/core/mix/targets';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useState } from 'react';
-import type { Aside } from './AsidePanel';
+
+/** What is asked about the dip beside its line. */
+export type Aside =
+  | { kind: 'swap'; rowId: string }
+  | { kind: 'free' }
+  | { kind: 'base' }
+  | { kind: 'variants' }
+  | { kind: 'rules' }
+  | { kind: 'targets' }
+  | { kind: 'size' }
+  | { kind: 'ways' }
+  | { kind: 'ready'; rowId: string }
+  | { kind: 'details'; rowId: string }
+  | { kind: 'why'; figure: TargetName };
+
+/** Panels that need more room than the figures beside the line. */
+export const isWide = (aside: Aside | null): boolean =>
+  aside !== null && ['size', 'ways', 'ready', 'details'].includes(aside.kind);
 
 /** The row whose swap is asked about, where one is. */
 export const rowInQuestion = ({ rows }: Dip, aside: Aside | null) =>

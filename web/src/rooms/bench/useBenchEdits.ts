@@ -14,13 +14,12 @@ import type { Nudge } from '@cobbet/core/dip/nudges';
 import type { ReadPart } from '@cobbet/core/lines/lineReading';
 import type { Rule } from '@cobbet/core/mix/rule';
 import type { Band, TargetName } from '@cobbet/core/mix/targets';
-import { nudgeEdit } from '@cobbet/core/proposal/proposeForDip';
 import { applyEdits } from '@cobbet/core/proposal/edit';
+import { nudgeEdit } from '@cobbet/core/proposal/nudgeEdit';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useMemo } from 'react';
 import { editDip } from '@/store/dipCommands';
 import { newId } from '@/store/newId';
-import { type Swapped, takeSwap } from '@/store/swapCommands';
 import { takeProposal } from '@/store/takeProposal';
 
 /** Of a line that was read, what a row takes. */
@@ -81,9 +80,6 @@ export function useBenchEdits(dipId: string) {
       move: (from: number, to: number) => edit('Order', (dip) => withRowMoved(dip, from, to)),
       /** Takes whatever was proposed, as one step of undo. */
       take: (proposal: Pick<Proposal, 'label' | 'edits'>) => void takeProposal(dipId, proposal),
-      /** Takes a swap and keeps it, as one step of undo. */
-      swap: (proposal: Pick<Proposal, 'label' | 'edits'>, swapped: Swapped) =>
-        void takeSwap(dipId, proposal, swapped),
       /** One spoon or piece more of a thing, on the dip as it is by then: two taps are two spoons. */
       nudge: (nudge: Nudge) =>
         edit(`Add ${nudge.amount}`, (dip) => applyEdits(dip, [nudgeEdit(dip, nudge, newId())])),

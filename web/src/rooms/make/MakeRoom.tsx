@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { Dip } from '@cobbet/core/dip/dip';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { DipRoom } from '@/components/DipRoom';
 import { later } from '@/components/later';
 import { OpenBowls } from '@/components/OpenBowls';
@@ -23,12 +23,7 @@ function Making({ dip }: { dip: Dip }) {
   const [chosen, setChosen] = useState<string | null>(asked);
   const own = [...runs.values()].filter((one) => one.dipId === dip.id);
   const run = own.find(({ id }) => id === chosen) ?? own[0];
-  const idle = run === undefined;
-  // once it is begun, a key or a tap is for the first step at once
-  useEffect(() => {
-    if (idle) MakeRun.ahead();
-  }, [idle]);
-  if (!run) return <StartMaking dip={dip} />;
+  if (!run) return <StartMaking dip={dip} onShown={MakeRun.ahead} />;
   return (
     <>
       {own.length > 1 && (

@@ -8,7 +8,7 @@ import { analyseDip } from '@cobbet/core/dip/analyseDip';
 import { trialRowOf } from '@cobbet/core/book/trialParts';
 import { later } from '@/components/later';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { bodyText } from '@/components/bodyText';
 import { withTool } from '@/components/toolWords';
 import { useKitchen } from '@/store/useKitchen';
@@ -21,7 +21,15 @@ const KeptFree = later(() => import('./KeptFree').then(({ KeptFree }) => KeptFre
 const Staging = later(() => import('./Staging').then(({ Staging }) => Staging));
 
 /** Before the machine is on: what goes in, what it will be, and the way to begin. */
-export function StartMaking({ dip }: { dip: Dip }) {
+export function StartMaking({
+  dip,
+  onShown,
+}: {
+  dip: Dip;
+  /** Makes ready what comes next, so that once it is begun a key or a tap is for the first step at once. */
+  onShown: () => () => void;
+}) {
+  useEffect(onShown, [onShown]);
   const kitchen = useKitchen();
   const [busy, setBusy] = useState(false);
   const { rows, parts, conditions, machine, analysis } = useMemo(

@@ -14,7 +14,7 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { logKeepingRest } from '@/store/byproductCommands';
 import { newId } from '@/store/newId';
 import { editRun } from '@/store/runCommands';
-import { takeAtBowl } from '@/store/takeProposal';
+import { takeAtBowl } from '@/store/takeAtBowl';
 import { useKitchen } from '@/store/useKitchen';
 
 /** What a cook can do with a run; every tap is saved before it is shown. */

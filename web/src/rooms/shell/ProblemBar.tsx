@@ -2,9 +2,11 @@
 
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { later } from '@/components/later';
 import { useBook } from '@/store/bookStore';
-import { exportBook } from '@/store/bookFiles';
 import { colour } from '@/theme/colour';
+
+const ExportNow = later(() => import('./ExportNow').then(({ ExportNow }) => ExportNow));
 
 /** Says what could not be saved, with the way to a file at hand. */
 export function ProblemBar() {
@@ -34,9 +36,7 @@ export function ProblemBar() {
           Try again
         </Button>
       )}
-      <Button size="small" onClick={() => void exportBook()}>
-        Export the book
-      </Button>
+      <ExportNow />
       <Button size="small" onClick={dismiss}>
         Dismiss
       </Button>

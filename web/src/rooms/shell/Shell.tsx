@@ -14,7 +14,10 @@ import { Rail } from './Rail';
 const AsideBar = later(() => import('./AsideBar').then(({ AsideBar }) => AsideBar));
 const BookNotOpen = later(() => import('./BookNotOpen').then(({ BookNotOpen }) => BookNotOpen));
 const FirstVisit = later(() => import('./FirstVisit').then(({ FirstVisit }) => FirstVisit));
-const OfflineBar = later(() => import('./OfflineBar').then(({ OfflineBar }) => OfflineBar));
+// what keeps Cobbet here without a network comes when the room stands
+const OfflineBar = later(() => import('./OfflineBar').then(({ OfflineBar }) => OfflineBar), {
+  rested: true,
+});
 const TakenUpBar = later(() => import('./TakenUpBar').then(({ TakenUpBar }) => TakenUpBar));
 const TimerBar = later(() => import('./TimerBar').then(({ TimerBar }) => TimerBar));
 
@@ -39,6 +42,7 @@ function Content({ children }: { children: ReactNode }) {
 /** What stands around every room: the way to the others, saving and undo, keys, and the first visit. */
 export function Shell({ children }: { children: ReactNode }) {
   const open = useBook((state) => state.open);
+  const opening = useBook((state) => state.status === 'opening');
   const asideThere = useBook((state) => state.aside.length > 0);
   const takenUpAny = useBook((state) => state.takenUp > 0);
   const timing = useBook((state) => state.book.timers.size > 0);
@@ -60,7 +64,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <Box component="main" sx={{ flex: 1, minWidth: 0 }}>
         <ProblemBar />
         {asideThere && <AsideBar />}
-        <OfflineBar />
+        {!opening && <OfflineBar />}
         {takenUpAny && <TakenUpBar />}
         {timing && <TimerBar />}
         <Content>{children}</Content>

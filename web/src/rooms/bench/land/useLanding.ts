@@ -1,7 +1,7 @@
 'use client';
 
 import type { Dip } from '@cobbet/core/dip/dip';
-import { landingQuestion, proposeLanding } from '@cobbet/core/landing/landDip';
+import type { proposeLanding } from '@cobbet/core/landing/landDip';
 import type { LandAnswer } from '@cobbet/core/landing/landParts';
 import type { Proposal } from '@cobbet/core/proposal/proposal';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
@@ -9,6 +9,9 @@ import { useAsked } from '@/components/useAsked';
 import type { Bench } from '../useBench';
 
 export const unreadable = 'Mend the amounts that can’t be read first.';
+
+/** What the solver says, with what makes a proposal of it: both are fetched when a landing is first asked for. */
+type Landed = LandAnswer & { propose: typeof proposeLanding };
 
 /** What of a dip a landing answers; its name and its machine may change under it. */
 function useAskedOf({ rows, targets, rules, method, servedAtC, servedAfterMin }: Dip) {
@@ -22,12 +25,14 @@ function useAskedOf({ rows, targets, rules, method, servedAtC, servedAfterMin }:
 export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
   const about = useAskedOf(dip);
   const ask = useCallback(
-    async (signal: AbortSignal): Promise<LandAnswer> => {
+    async (signal: AbortSignal): Promise<Landed> => {
+      const [{ landingQuestion, proposeLanding }, { landInWorker }] = await Promise.all([
+        import('@cobbet/core/landing/landDip'),
+        import('@/workers/landingClient'),
+      ]);
       const question = landingQuestion({ ...bench, dip }, kitchenMeasures);
       if (!question) throw new Error(unreadable);
-      // the worker's side is loaded when it is first asked
-      const { landInWorker } = await import('@/workers/landingClient');
-      return landInWorker(question, signal);
+      return { ...(await landInWorker(question, signal)), propose: proposeLanding };
     },
     [bench, dip, kitchenMeasures],
   );
@@ -43,7 +48,7 @@ export function useLanding(dip: Dip, bench: Bench, kitchenMeasures: boolean) {
     if (asked.state !== 'answered') return null;
     const { answer } = asked;
     const parts = answer.feasible ? answer.parts : answer.nearest.parts;
-    return proposeLanding(dip, kitchen, parts);
+    return answer.propose(dip, kitchen, parts);
   }, [asked, dip, kitchen]);
   return useMemo(() => ({ landing: asked, proposal, land, leave }), [asked, proposal, land, leave]);
 }

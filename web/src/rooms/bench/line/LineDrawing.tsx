@@ -148,10 +148,10 @@ export function LineDrawing(props: Props) {
       style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
     >
       <LineBack axis={axis} shown={shown} feet={feet} stall={stall} rows={rows} height={height} />
-      <path d={spreadArea(thread) ?? ''} fill={colour.accent} opacity={0.11} />
+      <path d={spreadArea(thread)} fill={colour.accent} opacity={0.11} />
       {previewThread.length > 0 && (
         <path
-          d={threadLine(previewThread) ?? ''}
+          d={threadLine(previewThread)}
           fill="none"
           stroke={colour.bandEdge}
           strokeWidth={2.4}
@@ -159,7 +159,7 @@ export function LineDrawing(props: Props) {
         />
       )}
       <path
-        d={threadLine(thread) ?? ''}
+        d={threadLine(thread)}
         fill="none"
         stroke={colour.accent}
         strokeWidth={2.2}

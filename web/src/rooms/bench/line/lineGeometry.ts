@@ -1,4 +1,3 @@
-import { area, line } from 'd3-shape';
 import type { Band } from '@cobbet/core/mix/targets';
 import type { Bead, LineAxis, ShownQuantity } from './shownQuantity';
 
@@ -41,16 +40,19 @@ export function points(
   });
 }
 
-/** The thread through its places. */
-export const threadLine = line<Point>(
-  (point) => point.x,
-  (point) => point.y,
-);
-/** The spread around the thread. */
-export const spreadArea = area<Point>()
-  .x0((point) => point.left)
-  .x1((point) => point.right)
-  .y((point) => point.y);
+/** A path straight from place to place, as SVG has it. */
+const straight = (places: readonly (readonly [number, number])[]) =>
+  places.length === 0 ? '' : `M${places.map(([x, y]) => `${x},${y}`).join('L')}`;
+
+/** The thread through its places. Straight, so it needs no library of curves in the first load. */
+export const threadLine = (all: readonly Point[]) => straight(all.map(({ x, y }) => [x, y]));
+
+/** The spread around the thread, closed. */
+export function spreadArea(all: readonly Point[]): string {
+  const down = all.map(({ right, y }) => [right, y] as const);
+  const up = all.map(({ left, y }) => [left, y] as const).reverse();
+  return all.length === 0 ? '' : `${straight([...down, ...up])}Z`;
+}
 
 /** Beads whose figure is written beside them: ends, and every step of half a point or more. */
 export function labelled(

@@ -10,23 +10,20 @@ import { shortName } from '@/components/shortName';
 import { Fillings } from '@/components/swap/Fillings';
 import { useSame } from '@/components/useSame';
 import { newId } from '@/store/newId';
-import { takeSwapAsVariant } from '@/store/swapCommands';
+import { takeSwap, takeSwapAsVariant } from '@/store/swapCommands';
 import { useInHouse } from '@/store/useInHouse';
 import type { Bench } from '../useBench';
-import type { BenchEdits } from '../useBenchEdits';
 
 /** What could fill an open row, side by side under the line; one is used, or makes a variant, and the row stays open. */
 export function OpenFillings({
   bench,
   rowId,
   open,
-  edits,
   onOpenRole,
 }: {
   bench: Bench;
   rowId: string;
   open: OpenRole;
-  edits: BenchEdits;
   onOpenRole: (open: OpenRole) => void;
 }) {
   const { dip, kitchen, rows } = bench;
@@ -51,7 +48,7 @@ export function OpenFillings({
         house={house}
         onUse={(one) => {
           const proposal = proposeSwap(dip, kitchen, rowId, one, newId);
-          if (proposal) edits.swap(proposal, swapped(one));
+          if (proposal) void takeSwap(dip.id, proposal, swapped(one));
         }}
         onVariant={(one) => {
           const proposal = proposeSwap(dip, kitchen, rowId, one, newId);
