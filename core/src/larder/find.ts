@@ -3,6 +3,7 @@ import { distance } from 'fastest-levenshtein';
 import { singular } from '../amounts/pieceWords';
 import type { Ingredient } from './ingredient';
 import type { Larder } from './larder';
+import { slipsOf } from './slips';
 
 const words = (text: string) =>
   text
@@ -43,7 +44,7 @@ const wrongLetters = 0.3;
 /** Whether a word, or its beginning, is that other one with a few letters wrong. */
 function isSlipOf(word: string, other: string): boolean {
   const slips = Math.floor(wrongLetters * word.length);
-  return [other, other.slice(0, word.length)].some((one) => distance(word, one) <= slips);
+  return [other, other.slice(0, word.length)].some((one) => slipsOf(word, one) <= slips);
 }
 
 /**

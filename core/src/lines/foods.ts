@@ -1,7 +1,7 @@
-import { distance } from 'fastest-levenshtein';
 import { fractionWords, wholeWords } from '../amounts/numberWords';
 import { unitOf } from '../amounts/unitWords';
 import { type Larder, shippedLarder } from '../larder/larder';
+import { sameLetters, slipsOf } from '../larder/slips';
 import table from './data/foods.json';
 import { stemOf } from './lineWords';
 import { otherFoods } from './vocabulary/otherFoods';
@@ -130,15 +130,6 @@ export function isKnownWord(larder: Larder, lower: string, stem: string): boolea
 export const isSpelt = (larder: Larder, lower: string, stem: string): boolean =>
   lexiconOf(larder).words.has(stem) || isKnownWord(larder, lower, stem);
 
-const sorted = (word: string) => [...word].sort().join('');
-
-/** Slips of the finger a word of some length may have. */
-function slipsOf(word: string, other: string): number {
-  const apart = distance(word, other);
-  // two letters that changed places are one slip
-  return apart === 2 && word.length === other.length && sorted(word) === sorted(other) ? 1 : apart;
-}
-
 const measureWords = ['tbsp', 'tablespoon', 'teaspoon', 'clove', 'bunch', 'handful', 'pinch'];
 
 /**
@@ -154,7 +145,7 @@ export function respelt(larder: Larder, word: string): string | null {
   const { spelling } = lexiconOf(larder);
   for (const other of [...spelling, ...stateWords, ...measureWords]) {
     if (Math.abs(other.length - word.length) > allowed || other.length < 4) continue;
-    if (word.length === 4 && other.length === 4 && sorted(word) !== sorted(other)) continue;
+    if (word.length === 4 && other.length === 4 && !sameLetters(word, other)) continue;
     const slips = slipsOf(word, other);
     if (slips < fewest) [best, fewest] = [[other], slips];
     else if (slips === fewest && !best.includes(other)) best.push(other);

@@ -134,7 +134,7 @@ export function SideBySide({ ids }: { ids: readonly string[] }) {
   } as const;
   const section = (label: string, cells: (at: number) => ReactNode) => (
     <Box role="row" sx={{ ...grid, borderTop: `1px solid ${colour.line}`, py: 0.75 }}>
-      <Box role="rowheader" sx={{ color: colour.muted }}>
+      <Box role="rowheader" sx={{ color: colour.muted, fontSize: typeScale.note }}>
         {label}
       </Box>
       {compared.map(({ trial }, at) => (
