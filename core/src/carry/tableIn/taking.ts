@@ -4,6 +4,7 @@ import { type Change, put, withChanges } from '../../book/change';
 import type { KeptPrice } from '../../book/price';
 import { isReal } from '../../book/realTimes';
 import { recordFault } from '../../book/recordFault';
+import type { Trial } from '../../book/trial';
 import type { Kitchen } from '../../kitchen/kitchen';
 import type { Ingredient } from '../../larder/ingredient';
 
@@ -28,6 +29,8 @@ export class Taking {
   private kitchen: Kitchen | null = null;
   private prices: Set<string> | null = null;
   private byName: Map<string, Ingredient[]> | null = null;
+  private byEnd: { end: string; one: Ingredient }[] | null = null;
+  private trials: Map<string, Map<number, Trial>> | null = null;
 
   /**
    * @param book as it is
@@ -57,6 +60,15 @@ export class Taking {
     return this.prices.has(priceKey(price));
   }
 
+  /** Trials of a dip by their numbers. */
+  trialsOf(dipId: string): ReadonlyMap<number, Trial> {
+    if (!this.trials) {
+      this.trials = new Map();
+      for (const trial of this.book.trials.values()) numbered(this.trials, trial);
+    }
+    return this.trials.get(dipId) ?? new Map<number, Trial>();
+  }
+
   /** Puts a record, if it is one there can be. */
   take<T extends TableName>(table: T, record: BookTables[T]): Outcome {
     const fault = recordFault(table, record);
@@ -67,8 +79,18 @@ export class Taking {
     else this.book = withChanges(this.book, [change]);
     this.own.add(table);
     if (table === 'prices') this.prices?.add(priceKey(record as KeptPrice));
-    if (table === 'larder') [this.kitchen, this.byName] = [null, null];
+    if (table === 'larder') [this.kitchen, this.byName, this.byEnd] = [null, null, null];
+    if (table === 'trials' && this.trials) numbered(this.trials, record as Trial);
     return 'taken';
+  }
+
+  /** The ingredient whose whole name a text ends in, the longest that fits. */
+  endsIn(text: string): Ingredient | undefined {
+    this.byEnd ??= [...this.now.larder.values()]
+      .map((one) => ({ end: ` ${one.name.toLowerCase()}`, one }))
+      .sort((a, b) => b.end.length - a.end.length);
+    const lower = text.toLowerCase();
+    return this.byEnd.find(({ end }) => lower.endsWith(end))?.one;
   }
 
   /** The ingredient of an id or a name; a sentence where there is none, or several. */
@@ -88,6 +110,13 @@ export class Taking {
     }
     return `“${said.find((one) => one !== '') ?? ''}” is not in the larder.`;
   }
+}
+
+/** Puts a trial among those of its dip; of two with one number the first stays. */
+function numbered(trials: Map<string, Map<number, Trial>>, trial: Trial): void {
+  const own = trials.get(trial.dipId) ?? new Map<number, Trial>();
+  if ((own.get(trial.number) ?? trial).id === trial.id) own.set(trial.number, trial);
+  trials.set(trial.dipId, own);
 }
 
 /** Ingredients by what they are called, small letters; a name of its own before what another goes by as well. */

@@ -21,24 +21,18 @@ export function dipOf(line: Line, { book }: Taking): Dip | string {
 }
 
 /** The trial of a dip by its number; null where nobody has said one, or there is none yet. */
-export function trialOf(line: Line, dip: Dip, { book }: Taking): Trial | null | string {
+export function trialOf(line: Line, dip: Dip, taking: Taking): Trial | null | string {
   const number = numberIn(line, 'trial');
   if (typeof number === 'string') return number;
   if (number === null) return null;
-  const found = [...book.trials.values()].find(
-    (one) => one.dipId === dip.id && one.number === number,
-  );
-  return found ?? null;
+  return taking.trialsOf(dip.id).get(number) ?? null;
 }
 
 /** `2 tbsp tahini` as it went in; a sentence where it can't be read, or not surely. */
 function rowOf(text: string, taking: Taking): TrialRow | string {
-  const { larder, measures } = taking.now;
-  const lower = text.toLowerCase();
-  // as the book writes it out: an amount and a name of the larder, the longest that fits
-  const [named] = [...larder.values()]
-    .filter(({ name }) => lower.endsWith(` ${name.toLowerCase()}`))
-    .sort((a, b) => b.name.length - a.name.length);
+  const { measures } = taking.now;
+  // as the book writes it out: an amount and a name of the larder
+  const named = taking.endsIn(text);
   const exact = named && {
     ingredient: named,
     amount: text.slice(0, -named.name.length).trim(),
@@ -139,7 +133,9 @@ export function trialLine(line: Line, taking: Taking): Outcome {
   return taking.take('trials', {
     ...{ id: taking.newId(), dipId: dip.id, rows, machineId: dip.machineId, readings: [] },
     number:
-      typeof number === 'number' ? number : nextTrialNumber(taking.book.trials.values(), dip.id),
+      typeof number === 'number'
+        ? number
+        : nextTrialNumber(taking.trialsOf(dip.id).values(), dip.id),
     madeAt: `${madeOn?.day ?? taking.today}T12:00:00.000Z`,
     method: workedMethod(dip.method, dip.rows, taking.now.larder),
     ...{ tastes: marks, yieldG, notes, changeNext },

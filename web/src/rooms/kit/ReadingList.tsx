@@ -142,7 +142,7 @@ export function ReadingList({
           aria-label="Order of the readings"
           onChange={(_, next: 'off' | 'latest' | null) => next && setOrder(next)}
         >
-          <ToggleButton value="off">furthest off</ToggleButton>
+          <ToggleButton value="off">least expected</ToggleButton>
           <ToggleButton value="latest">latest</ToggleButton>
         </ToggleButtonGroup>
       </Box>
