@@ -3,15 +3,15 @@ import { BadInput, checked } from '../book/fieldError';
 import { chooseTrials } from '../design/chooseTrials';
 import { atEveryLevel, type MixturePoint, triedLevels } from '../design/mixturePoint';
 import { candidatePoints, reachableLimits } from '../design/mixtureRegion';
-import { mostThings, targetsAt, type VariedFigure } from '../design/variedFigure';
+import { mostThings, type VariedFigure } from '../design/variedFigure';
 import { variesSchema } from '../design/variesSchema';
 import type { MixtureModel } from '../design/mixtureModel';
-import { followingRoles } from '../landing/landMixtures';
+import { landMixtures } from '../landing/landMixtures';
 import type { LandAnswer } from '../landing/landParts';
 import type { LinearSolver } from '../landing/linearProgram';
-import { requestLarder, requestParts } from './dipRequest';
-import { landChecked } from './headless';
-import { type LandRequest, landRequestSchema, requestTargets } from './landRequest';
+import { requestLarder } from './dipRequest';
+import { landQuestion } from './headless';
+import { type LandRequest, landRequestSchema } from './landRequest';
 import { componentPlaces, componentsSchema, type RequestedComponent } from './mixtureComponents';
 
 interface DesignRequest {
@@ -54,27 +54,12 @@ function landedAt(
   dip: LandRequest,
   solver: LinearSolver,
 ) {
-  const larder = requestLarder(dip.larder);
-  const parts = requestParts(dip, larder);
-  const rowOf = componentPlaces(components, parts, larder);
-  const together = rowOf.reduce((sum, row) => sum + (parts[row]?.massG ?? 0), 0);
-  if (together <= 0) throw new BadInput('dip.parts', 'There is nothing of the components in it.');
-  return points.map(({ shares, levels = [] }) => {
-    const asked = dip.parts.map((part, at) => {
-      const component = rowOf.indexOf(at);
-      if (component >= 0) {
-        const massG = (shares[component] ?? 0) * together;
-        const { min: _min, max: _max, ...rest } = part;
-        return { ...rest, amount: `${Number(massG.toFixed(2))} g`, hold: true };
-      }
-      const role = parts[at]?.ingredient.role;
-      return role && followingRoles.has(role) ? part : { ...part, hold: true };
-    });
-    const wanted = Object.entries(targetsAt(requestTargets(dip.target), varies, levels));
-    const target = Object.fromEntries(wanted.map(([name, { low, high }]) => [name, [low, high]]));
-    const answer = landChecked({ ...dip, parts: asked, target }, solver);
-    return answer.feasible ? answer.parts : null;
-  });
+  const request = landQuestion(dip);
+  const places = componentPlaces(components, request.parts, requestLarder(dip.larder));
+  if (places.every((at) => request.parts[at]?.massG === 0)) {
+    throw new BadInput('dip.parts', 'There is nothing of the components in it.');
+  }
+  return landMixtures(request, places, points, solver, varies);
 }
 
 /**

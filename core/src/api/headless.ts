@@ -3,7 +3,7 @@ import type { Part } from '../mix/part';
 import { resolveIngredient } from '../larder/find';
 import { shippedLarder } from '../larder/larder';
 import type { LinearSolver } from '../landing/linearProgram';
-import type { LandingPart } from '../landing/landParts';
+import type { LandingPart, LandPartsRequest } from '../landing/landParts';
 import { rulesOver } from '../dip/rulesOf';
 import { landSteadily } from '../landing/landSteadily';
 import { nudges } from '../dip/nudges';
@@ -78,18 +78,15 @@ export function landRequest(
   value: unknown,
   solver: LinearSolver,
 ): ReturnType<typeof landingAnswer> {
-  return landChecked(checked(landRequestSchema, value), solver);
+  return landingAnswer(landSteadily(landQuestion(checked(landRequestSchema, value)), solver));
 }
 
 /**
- * Lands a dip whose request has been checked.
+ * What the solver is asked of a dip whose request has been checked.
  *
  * @throws BadInput naming the field that can't be read
  */
-export function landChecked(
-  request: LandRequest,
-  solver: LinearSolver,
-): ReturnType<typeof landingAnswer> {
+export function landQuestion(request: LandRequest): LandPartsRequest {
   const larder = requestLarder(request.larder);
   const parts = requestParts(request, larder).map((part, index): LandingPart => {
     const asked = request.parts[index];
@@ -118,8 +115,7 @@ export function landChecked(
   const { kitchenMeasures } = request;
   const ruled = requestRules(request.rules, parts, request.parts);
   const rules = ruled ? { rules: rulesOver(ruled, parts) } : {};
-  const asked = { parts, targets, kitchenMeasures, conditions, ...rules };
-  return landingAnswer(landSteadily(asked, solver));
+  return { parts, targets, kitchenMeasures, conditions, ...rules };
 }
 
 /** What an amount of an ingredient comes to; low and high are the central 90 %. */

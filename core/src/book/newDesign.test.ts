@@ -57,6 +57,21 @@ function trialsOf(of: Dip, n?: number, more?: Partial<More>): DesignChosen {
 }
 
 describe('trials of a dip on purpose', () => {
+  test('a liquid keeps within its own limit: what would need more of it is cut out', () => {
+    const waterG = (of: Dip) =>
+      trialsOf(of, 8).trials.map(({ amounts: written }) =>
+        Number((written.find(({ rowId }) => rowId === 'r3')?.amount ?? '').replace(' g', '')),
+      );
+    const free = waterG(hummus);
+    const most = Math.round((Math.min(...free) + Math.max(...free)) / 2);
+    const limited = waterG({
+      ...hummus,
+      rows: hummus.rows.map((row) => (row.id === 'r3' ? { ...row, max: `${most} g` } : row)),
+    });
+    expect(Math.max(...free)).toBeGreaterThan(most);
+    expect(Math.max(...limited)).toBeLessThanOrEqual(most + 0.01);
+  });
+
   test('each is a bowl that lands, with its components in their shares and liquid, salt and sour following', () => {
     const { trials, efficiency, model } = trialsOf(hummus);
     expect(trials).toHaveLength(8);

@@ -1,14 +1,16 @@
 import type { Role } from '../larder/ingredient';
 import type { MixturePoint } from '../design/mixturePoint';
 import { targetsAt, type VariedFigure } from '../design/variedFigure';
-import { type LandedPart, type LandPartsRequest, landParts } from './landParts';
+import type { LandedPart, LandPartsRequest } from './landParts';
+import { landSteadily } from './landSteadily';
 import type { LinearSolver } from './linearProgram';
 
 /** What makes up for a mixture that is stiffer, blander or less sour. */
-export const followingRoles: ReadonlySet<Role> = new Set(['liquid', 'salt', 'acid'] as const);
+const followingRoles: ReadonlySet<Role> = new Set(['liquid', 'salt', 'acid'] as const);
 
 /**
- * Lands a dip at each of some mixtures: the components weigh together what they weigh now, liquid, salt and sour follow, the rest is held.
+ * Lands a dip at each of some mixtures: the components weigh together what they weigh now, liquid, salt and sour follow within
+ * their limits, the rest is held.
  *
  * @param request the dip; its holds stand for nothing here but where a follower is held
  * @param places of the components among its parts
@@ -25,16 +27,17 @@ export function landMixtures(
 ): (LandedPart[] | null)[] {
   const together = places.reduce((sum, at) => sum + (request.parts[at]?.massG ?? 0), 0);
   return points.map(({ shares, levels = [] }) => {
-    const parts = request.parts.map(({ minG: _min, maxG: _max, ...part }, at) => {
+    const parts = request.parts.map((part, at) => {
       const component = places.indexOf(at);
       if (component >= 0) {
+        const { minG: _min, maxG: _max, ...rest } = part;
         const massG = Number(((shares[component] ?? 0) * together).toFixed(2));
-        return { ...part, massG, amountText: `${massG} g`, hold: true };
+        return { ...rest, massG, amountText: `${massG} g`, hold: true };
       }
       return { ...part, hold: part.hold || !followingRoles.has(part.ingredient.role) };
     });
     const targets = targetsAt(request.targets, varies, levels);
-    const answer = landParts({ ...request, parts, targets, kitchenMeasures: false }, solver);
+    const answer = landSteadily({ ...request, parts, targets }, solver);
     return answer.feasible ? answer.parts : null;
   });
 }
