@@ -27,7 +27,7 @@ export function AsksFields({
   onChange: (asks: AsksDraft) => void;
 }) {
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Box sx={{ display: 'grid', gap: 1.25 }}>
       <CheckLine checked={asks.liking} onToggle={() => onChange({ ...asks, liking: !asks.liking })}>
         how much it is liked, nine points
       </CheckLine>
@@ -49,6 +49,7 @@ export function AsksFields({
               borderRadius: '6px !important',
               border: `1px solid ${colour.line} !important`,
               minHeight: 36,
+              ml: '0 !important',
             },
           }}
         >

@@ -47,7 +47,7 @@ export function ServingFields({
   return (
     <Panel title="How">
       <CheckLine checked={serving.blind} onToggle={() => set({ blind: !serving.blind })}>
-        blind: three figures on each pot, and nobody sees what is what until it is closed
+        blind: a code of three digits on each pot; what is in it stays hidden until you close it
       </CheckLine>
       {twiceToo && serving.each === '' && samples.length > 0 && (
         <Box sx={{ fontSize: typeScale.note, minHeight: 32 }}>
@@ -81,7 +81,7 @@ export function ServingFields({
           {serving.each !== '' && ', every pot as often as the others'}
         </Box>
       )}
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 1.5, mt: 1 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 130px', gap: 1.5, mt: 1.5 }}>
         <LabelledField
           size="small"
           label="Eaten with"
