@@ -6,7 +6,8 @@ import { type Dip, plainRow } from '../dip/dip';
 import { machineFor } from '../kitchen/kitchen';
 import { shippedLarder } from '../larder/larder';
 import { applyEdits, type Edit, editsBetween } from './edit';
-import { nudgeEdit, proposeForDip } from './proposeForDip';
+import { nudgeEdit } from './nudgeEdit';
+import { proposeForDip } from './proposeForDip';
 
 const kitchen = kitchenOf();
 const beans: Dip = dip('beans', {
