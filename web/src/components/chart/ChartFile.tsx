@@ -63,13 +63,29 @@ export function ChartFileButton({
   );
 }
 
-/** A chart with the way to take it along as a picture under it. */
-export function ChartFile({ title, children }: { title: string; children: ReactNode }) {
+/** A chart with the way to take it along as a picture: under it, or beside what stands over it. */
+export function ChartFile({
+  title,
+  head,
+  children,
+}: {
+  title: string;
+  /** What stands over the chart. */
+  head?: ReactNode;
+  children: ReactNode;
+}) {
   const frame = useRef<HTMLDivElement>(null);
+  const button = <ChartFileButton title={title} find={() => frame.current?.querySelector('svg')} />;
   return (
     <Box ref={frame} sx={{ minWidth: 0 }}>
+      {head !== undefined && (
+        <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 1 }}>
+          <Box sx={{ flex: 1, minWidth: 0 }}>{head}</Box>
+          {button}
+        </Box>
+      )}
       {children}
-      <ChartFileButton title={title} find={() => frame.current?.querySelector('svg')} />
+      {head === undefined && button}
     </Box>
   );
 }

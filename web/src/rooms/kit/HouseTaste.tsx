@@ -97,6 +97,36 @@ function Strip({
   );
 }
 
+/** What is right of a taste here, and in the family. */
+function TasteHead({
+  taste,
+  here,
+  typical,
+}: {
+  taste: Taste;
+  here: HouseRange;
+  typical: RightRange;
+}) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+      <Box sx={{ fontWeight: 700, minWidth: 52 }}>
+        {taste.charAt(0).toUpperCase() + taste.slice(1)}
+      </Box>
+      {here.n === 0 ? (
+        <Box sx={{ color: colour.muted }}>nothing said yet; usual</Box>
+      ) : (
+        <strong>
+          {here.low.toFixed(2)}–{here.high.toFixed(2)}
+        </strong>
+      )}
+      <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
+        {here.n > 0 && `${here.ideal.toFixed(2)} ± ${here.sd.toFixed(2)}, n ${here.n}; usual `}
+        {typical.low.toFixed(2)}–{typical.high.toFixed(2)} g per 100 g
+      </Box>
+    </Box>
+  );
+}
+
 /** What is right here of salt, sour and garlic, by everything that was said: with its reasons, and the way to begin afresh. */
 export function HouseTaste() {
   const settings = useSettings();
@@ -136,27 +166,13 @@ export function HouseTaste() {
         const name = houseFigure[taste];
         const here = usual[name];
         const typical = usualSeasoning[family][name];
+        const head = <TasteHead {...{ taste, here, typical }} />;
         return (
           <Box key={taste} sx={{ mt: 1 }}>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
-              <Box sx={{ fontWeight: 700, minWidth: 52 }}>
-                {taste.charAt(0).toUpperCase() + taste.slice(1)}
-              </Box>
-              {here.n === 0 ? (
-                <Box sx={{ color: colour.muted }}>nothing said yet; usual</Box>
-              ) : (
-                <strong>
-                  {here.low.toFixed(2)}–{here.high.toFixed(2)}
-                </strong>
-              )}
-              <Box sx={{ fontSize: typeScale.note, color: colour.muted }}>
-                {here.n > 0 &&
-                  `${here.ideal.toFixed(2)} ± ${here.sd.toFixed(2)}, n ${here.n}; usual `}
-                {typical.low.toFixed(2)}–{typical.high.toFixed(2)} g per 100 g
-              </Box>
-            </Box>
-            {here.n > 0 && (
-              <ChartFile title={`What is right here of ${taste}`}>
+            {here.n === 0 ? (
+              head
+            ) : (
+              <ChartFile title={`What is right here of ${taste}`} head={head}>
                 <Strip
                   taste={taste}
                   usual={typical}
