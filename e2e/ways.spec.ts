@@ -32,7 +32,7 @@ test('an amount of the raw thing is read as what it gives, and what is left over
   await page.getByRole('button', { name: 'Made ready…' }).click();
   const ready = page.getByRole('region', { name: 'Black beans, made ready' });
   await expect(ready.getByRole('status').first()).toContainText(
-    '200 g black bean, dried give 480 g',
+    '200 g black bean, dried, for 480 g',
   );
   await ready.getByRole('textbox', { name: /Salt in the pot/ }).fill('10');
   await expect(ready).toContainText(/takes up about 0\.2\d g in 100 g/);

@@ -16,6 +16,7 @@ import {
   usualAmbientC,
 } from '@cobbet/core/prepare/cool';
 import { printGrams } from '@cobbet/core/amounts/printAmount';
+import { ChartFile } from '@/components/chart/ChartFile';
 import { straightScale } from '@/components/scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
@@ -93,37 +94,39 @@ export function CoolingHelp({ massG }: { massG: number }) {
         step={5}
         onChange={(_, value) => setDepth(value as number)}
       />
-      <svg
-        viewBox={`0 0 ${width} ${height}`}
-        width="100%"
-        role="img"
-        aria-label={`From 90 °C to 30 in ${after(blend)}`}
-        fontSize={typeScale.tiny}
-      >
-        {[5, 21, 30, 60].map((mark) => (
-          <g key={mark}>
-            <line
-              x1={34}
-              x2={width - 12}
-              y1={y(mark)}
-              y2={y(mark)}
-              stroke={mark === 30 ? colour.bandEdge : colour.line}
-            />
-            <text
-              x={mark === 30 ? width - 12 : 28}
-              y={mark === 30 ? y(mark) - 4 : y(mark) + 4}
-              textAnchor="end"
-              fill={colour.muted}
-            >
-              {mark}°
-            </text>
-          </g>
-        ))}
-        <path d={path ?? ''} fill="none" stroke={colour.accent} strokeWidth={2.4} />
-        <text x={width - 12} y={height - 6} textAnchor="end" fill={colour.muted}>
-          {after(end)}
-        </text>
-      </svg>
+      <ChartFile title={`From 90 °C, ${depthMm} mm deep, ${wayNames[how]}`}>
+        <svg
+          viewBox={`0 0 ${width} ${height}`}
+          width="100%"
+          role="img"
+          aria-label={`From 90 °C to 30 in ${after(blend)}`}
+          fontSize={typeScale.tiny}
+        >
+          {[5, 21, 30, 60].map((mark) => (
+            <g key={mark}>
+              <line
+                x1={34}
+                x2={width - 12}
+                y1={y(mark)}
+                y2={y(mark)}
+                stroke={mark === 30 ? colour.bandEdge : colour.line}
+              />
+              <text
+                x={mark === 30 ? width - 12 : 28}
+                y={mark === 30 ? y(mark) - 4 : y(mark) + 4}
+                textAnchor="end"
+                fill={colour.muted}
+              >
+                {mark}°
+              </text>
+            </g>
+          ))}
+          <path d={path ?? ''} fill="none" stroke={colour.accent} strokeWidth={2.4} />
+          <text x={width - 12} y={height - 6} textAnchor="end" fill={colour.muted}>
+            {after(end)}
+          </text>
+        </svg>
+      </ChartFile>
       <Box sx={{ fontSize: typeScale.note }}>
         To blend at 30 °C: <strong>{after(blend)}</strong>. To 21 °C:{' '}
         {after(minutesTo(cooling, 21))}, to 5 °C: {after(minutesTo(cooling, 5))}.{' '}

@@ -102,7 +102,7 @@ export function MakeReady({
             <strong>
               {printGrams(made.rawG)} {route.raw}
             </strong>
-            {piece && `, about ${countedRaw(made.rawG / piece[1].typical, piece[0])}`} give{' '}
+            {piece && `, about ${countedRaw(made.rawG / piece[1].typical, piece[0])}`}, for{' '}
             {printGrams(made.readyG.typical)} ({printGrams(made.readyG.low)} to{' '}
             {printGrams(made.readyG.high)})
           </Box>
@@ -138,6 +138,7 @@ export function MakeReady({
           <Box>
             {curve && pulse && method && soakOf(pulse, method) !== 'none' && (
               <SoakDrawing
+                name={name}
                 pulse={pulse}
                 curve={curve}
                 dryG={made.rawG}

@@ -14,6 +14,7 @@ import {
   soakedVolumeRatio,
   uptake,
 } from '@cobbet/core/prepare/soak';
+import { ChartFile } from '@/components/chart/ChartFile';
 import { straightScale } from '@/components/scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
@@ -27,11 +28,14 @@ const dryDensity = 0.8;
 
 /** How far a pulse has soaked by when, at the water's warmth, and the bowl it needs. */
 export function SoakDrawing({
+  name,
   pulse,
   curve,
   dryG,
   hot,
 }: {
+  /** Of what is soaked. */
+  name: string;
   pulse: Pulse;
   curve: SoakCurve;
   dryG: number;
@@ -46,6 +50,8 @@ export function SoakDrawing({
     (hour) => x(hour),
     (hour) => y(uptake(curve, waterC, hour) * curve.k2),
   )(Array.from({ length: 61 }, (_, i) => (end * i) / 60));
+  // words that would reach over the edge stand before their mark
+  const late = x(longestWarmSoakH) > width - 75;
   const dryMl = dryG / dryDensity;
   const swollenMl = dryMl * soakedVolumeRatio(pulse, 1);
   const waterMl = dryG * pulse.soakWater;
@@ -57,54 +63,61 @@ export function SoakDrawing({
         Ready after {ready < 10 ? ready.toFixed(1) : ready.toFixed(0)} h at {waterC} °C
         {needsFridge(waterC, ready) && ': in the fridge, not on the side'}
       </Box>
-      <svg
-        viewBox={`0 0 ${width} ${height}`}
-        width="100%"
-        role="img"
-        aria-label={`Water taken up over ${end.toFixed(0)} hours; nine tenths after ${ready.toFixed(1)}`}
-        fontSize={typeScale.tiny}
-      >
-        {[0, 0.5, 1].map((share) => (
-          <g key={share}>
-            <line x1={42} x2={width - 12} y1={y(share)} y2={y(share)} stroke={colour.line} />
-            <text x={37} y={y(share) + 4} textAnchor="end" fill={colour.muted}>
-              {share * 100} %
+      <ChartFile title={`${name} soaking at ${waterC} °C`}>
+        <svg
+          viewBox={`0 0 ${width} ${height}`}
+          width="100%"
+          role="img"
+          aria-label={`Water taken up over ${end.toFixed(0)} hours; nine tenths after ${ready.toFixed(1)}`}
+          fontSize={typeScale.tiny}
+        >
+          {[0, 0.5, 1].map((share) => (
+            <g key={share}>
+              <line x1={42} x2={width - 12} y1={y(share)} y2={y(share)} stroke={colour.line} />
+              <text x={37} y={y(share) + 4} textAnchor="end" fill={colour.muted}>
+                {share * 100} %
+              </text>
+            </g>
+          ))}
+          {x.ticks(6).map((hour) => (
+            <text key={hour} x={x(hour)} y={height - 10} textAnchor="middle" fill={colour.muted}>
+              {hour} h
             </text>
-          </g>
-        ))}
-        {x.ticks(6).map((hour) => (
-          <text key={hour} x={x(hour)} y={height - 10} textAnchor="middle" fill={colour.muted}>
-            {hour} h
+          ))}
+          <path d={path ?? ''} fill="none" stroke={colour.accent} strokeWidth={2.4} />
+          <line
+            x1={x(ready)}
+            x2={x(ready)}
+            y1={y(soakedShare)}
+            y2={y(0)}
+            stroke={colour.bandEdge}
+            strokeWidth={2}
+          />
+          <text x={x(ready) + 5} y={y(0.12)} fill={colour.bandEdge}>
+            ready
           </text>
-        ))}
-        <path d={path ?? ''} fill="none" stroke={colour.accent} strokeWidth={2.4} />
-        <line
-          x1={x(ready)}
-          x2={x(ready)}
-          y1={y(soakedShare)}
-          y2={y(0)}
-          stroke={colour.bandEdge}
-          strokeWidth={2}
-        />
-        <text x={x(ready) + 5} y={y(0.12)} fill={colour.bandEdge}>
-          ready
-        </text>
-        {longestWarmSoakH < end && waterC > coldSoakC && (
-          <g>
-            <line
-              x1={x(longestWarmSoakH)}
-              x2={x(longestWarmSoakH)}
-              y1={y(1)}
-              y2={y(0)}
-              stroke={colour.caution}
-              strokeDasharray="5 4"
-            />
-            <text x={x(longestWarmSoakH) + 4} y={y(0.5)} fill={colour.caution}>
-              then cold
-            </text>
-          </g>
-        )}
-      </svg>
+          {longestWarmSoakH < end && waterC > coldSoakC && (
+            <g>
+              <line
+                x1={x(longestWarmSoakH)}
+                x2={x(longestWarmSoakH)}
+                y1={y(1)}
+                y2={y(0)}
+                stroke={colour.caution}
+                strokeDasharray="5 4"
+              />
+              <text
+                x={x(longestWarmSoakH) + (late ? -4 : 4)}
+                y={y(0.5)}
+                textAnchor={late ? 'end' : 'start'}
+                fill={colour.caution}
+              >
+                then cold
+              </text>
+            </g>
+          )}
+        </svg>
+      </ChartFile>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, px: 1 }}>
         <Box sx={{ fontSize: typeScale.note, whiteSpace: 'nowrap' }}>water at</Box>
         <Slider

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import type { PanelResult } from '@cobbet/core/taste/panelResult';
 import type { JarName, Tasting } from '@cobbet/core/taste/tasting';
+import { ChartFile } from '@/components/chart/ChartFile';
+import { useWidth } from '@/components/useWidth';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
 import { jarWords, sideWords } from '../jarWords';
@@ -18,16 +20,93 @@ function counts({ marks }: Tasting, code: string, name: JarName) {
   };
 }
 
-/** What a side costs in liking, where enough stand there. */
-function costWords(panel: PanelResult, code: string, name: JarName): string {
+/** What each side costs in liking, a line each, where enough stand there. */
+function costLines(panel: PanelResult, code: string, name: JarName): string[] {
   return panel.penalties
     .filter(({ sample, attribute, drop }) => sample === code && attribute === name && drop !== null)
     .map(({ side, drop, p, n }) => {
       const by = drop ?? 0;
       const liked = by >= 0 ? `liked ${by.toFixed(1)} less` : `liked ${(-by).toFixed(1)} more`;
       return `${sideWords(name)[side]}: ${liked} by ${n}${p === null ? '' : ` (${chance(p)})`}`;
-    })
-    .join('; ');
+    });
+}
+
+/** Until it is known how wide it may be, px. */
+const usualWidth = 400;
+const barLeft = 72;
+const barHeight = 24;
+const lineHeight = 17;
+const rowGap = 10;
+/** A letter of what stands in a bar is about so wide, px. */
+const letterPx = 7;
+
+/** A part of a bar: so many find it so. */
+interface Segment {
+  what: string;
+  count: number;
+  side: 'low' | 'right' | 'high';
+}
+
+const inkOf = { low: colour.caution, right: colour.ink, high: colour.caution } as const;
+const fillOf = { low: colour.cautionWash, right: colour.band, high: colour.cautionWash } as const;
+const anchorOf = { low: 'start', right: 'middle', high: 'end' } as const;
+
+/** One bar, cut by how many find it short, right and over. */
+function Bar({
+  y,
+  n,
+  segments,
+  width,
+}: {
+  y: number;
+  n: number;
+  segments: readonly Segment[];
+  width: number;
+}) {
+  const perTaster = (width - barLeft) / n;
+  return segments.map(({ what, count, side }, i) => {
+    if (count === 0) return null;
+    const before = segments.slice(0, i).reduce((sum, one) => sum + one.count, 0);
+    const left = barLeft + before * perTaster;
+    const wide = count * perTaster - 2;
+    const words = `${count} ${what}`;
+    const at = { low: left + 5, right: left + wide / 2, high: left + wide - 5 }[side];
+    return (
+      <g key={side}>
+        <title>{`${count} of ${n} ${what}`}</title>
+        <rect x={left} y={y} width={wide} height={barHeight} fill={fillOf[side]} />
+        <text
+          x={at}
+          y={y + 16.5}
+          textAnchor={anchorOf[side]}
+          fill={inkOf[side]}
+          fontWeight={side === 'right' ? 400 : 700}
+        >
+          {words.length * letterPx < wide - 8 ? words : count}
+        </text>
+      </g>
+    );
+  });
+}
+
+/** Bars of what was asked of a pot, one below the other, px. */
+function barsOf(tasting: Tasting, panel: PanelResult, code: string) {
+  let height = 0;
+  const rows = tasting.asks.jar.flatMap((name) => {
+    const { n, ...own } = counts(tasting, code, name);
+    if (n === 0) return [];
+    const { low, high } = sideWords(name);
+    const segments: Segment[] = [
+      { what: low, count: own.low, side: 'low' },
+      { what: 'right', count: own.right, side: 'right' },
+      { what: high, count: own.high, side: 'high' },
+    ];
+    const costs = costLines(panel, code, name);
+    const y = height;
+    height += barHeight + costs.length * lineHeight + rowGap;
+    return [{ name, n, segments, costs, y }];
+  });
+  return { rows, height };
 }
 
 /** Of one pot: who finds what short, right and over, and what that costs in liking. */
@@ -42,74 +121,54 @@ export function JarBars({
   code: string;
   title: string;
 }) {
-  const rows = tasting.asks.jar.flatMap((name) => {
-    const own = counts(tasting, code, name);
-    return own.n === 0 ? [] : [{ name, ...own }];
-  });
+  const { ref, width } = useWidth<HTMLDivElement>(usualWidth);
+  const { rows, height } = barsOf(tasting, panel, code);
   if (rows.length === 0) return null;
+  const spoken = rows
+    .map(({ name, segments, costs }) => {
+      const said = segments.map(({ what, count }) => `${count} ${what}`).join(', ');
+      return [`${jarWords[name].name}: ${said}`, ...costs].join('; ');
+    })
+    .join('. ');
   return (
-    <Box component="section" aria-label={`Just right, ${title}`} sx={{ minWidth: 0 }}>
-      <Box sx={{ fontWeight: 700, mb: 0.5, overflowWrap: 'anywhere' }}>{title}</Box>
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-        {rows.map(({ name, n, low, right, high }) => {
-          const cost = costWords(panel, code, name);
-          const words = sideWords(name);
-          const parts = [
-            { what: words.low, count: low, fill: colour.cautionWash, ink: colour.caution },
-            { what: 'right', count: right, fill: colour.band, ink: colour.ink },
-            { what: words.high, count: high, fill: colour.cautionWash, ink: colour.caution },
-          ];
-          return (
-            <Box component="li" key={name} sx={{ mb: 1 }}>
-              <Box
-                sx={{
-                  display: 'grid',
-                  gridTemplateColumns: '64px minmax(0, 1fr)',
-                  gap: 1,
-                  alignItems: 'center',
-                }}
-              >
-                <Box sx={{ fontSize: typeScale.note }}>{jarWords[name].name}</Box>
-                <Box
-                  sx={{ display: 'flex', height: 24, gap: '2px' }}
-                  role="img"
-                  aria-label={`${jarWords[name].name}: ${parts.map(({ what, count }) => `${count} ${what}`).join(', ')}`}
+    <Box
+      ref={ref}
+      component="section"
+      aria-label={`Just right, ${title}`}
+      sx={{ minWidth: 0, maxWidth: 600 }}
+    >
+      <ChartFile
+        title={`${tasting.name}, ${title}: short, right or over`}
+        head={<Box sx={{ fontWeight: 700, mb: 0.5, overflowWrap: 'anywhere' }}>{title}</Box>}
+      >
+        <svg
+          width={width}
+          height={height}
+          role="img"
+          aria-label={spoken}
+          fontSize={typeScale.small}
+          style={{ display: 'block' }}
+        >
+          {rows.map(({ name, n, segments, costs, y }) => (
+            <g key={name}>
+              <text x={0} y={y + 16.5} fill={colour.ink} fontSize={typeScale.note}>
+                {jarWords[name].name}
+              </text>
+              <Bar {...{ y, n, segments, width }} />
+              {costs.map((words, i) => (
+                <text
+                  key={words}
+                  x={barLeft}
+                  y={y + barHeight + 13 + i * lineHeight}
+                  fill={colour.muted}
                 >
-                  {parts.map(({ what, count, fill, ink }, i) =>
-                    count === 0 ? null : (
-                      <Box
-                        key={what}
-                        title={`${count} of ${n} ${what}`}
-                        sx={{
-                          flex: `${count} 1 0`,
-                          minWidth: 0,
-                          overflow: 'hidden',
-                          whiteSpace: 'nowrap',
-                          textOverflow: 'clip',
-                          textAlign: i === 0 ? 'left' : i === 1 ? 'center' : 'right',
-                          px: 0.5,
-                          lineHeight: '24px',
-                          fontSize: typeScale.small,
-                          bgcolor: fill,
-                          color: ink,
-                          fontWeight: i === 1 ? 400 : 700,
-                        }}
-                      >
-                        {count} {count / n > 0.28 ? what : ''}
-                      </Box>
-                    ),
-                  )}
-                </Box>
-              </Box>
-              {cost !== '' && (
-                <Box sx={{ ml: '72px', fontSize: typeScale.small, color: colour.muted }}>
-                  {cost}
-                </Box>
-              )}
-            </Box>
-          );
-        })}
-      </Box>
+                  {words}
+                </text>
+              ))}
+            </g>
+          ))}
+        </svg>
+      </ChartFile>
     </Box>
   );
 }
