@@ -202,7 +202,7 @@ test('how a row is made ready: the way, hot or overnight, what it takes, and coo
   await page.getByRole('button', { name: /^Details of Red kidney/ }).click();
   await page.getByRole('button', { name: 'Made ready…' }).click();
   const dialog = page.getByRole('region', { name: /made ready/ });
-  await expect(dialog).toContainText(/\d+ g red kidney bean, dried give \d+ g/);
+  await expect(dialog).toContainText(/\d+ g red kidney bean, dried, for \d+ g/);
   await expect(dialog).toContainText('Red kidney bean: Raw or undercooked they are poisonous');
   await expect(dialog.getByText('Ready after 10 h at 20 °C')).toBeVisible();
   await dialog.getByRole('button', { name: 'hot', exact: true }).click();
