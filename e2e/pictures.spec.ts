@@ -17,7 +17,6 @@ async function addPicture(page: Page, png: Buffer): Promise<void> {
     buffer: png,
   });
   await expect(pictures(page)).toHaveCount(1);
-  await saved(page);
 }
 
 test('a spread is measured on a picture taken aslant, and its width goes into the ring test with its error', async ({
@@ -121,6 +120,7 @@ test('a book with pictures goes into one file and comes out of it in another bro
   await openSampleBook(page);
   const { png } = await drawnBoard(page, 120, 10);
   await addPicture(page, png);
+  await saved(page);
   await page.goto('/');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export' }).click();

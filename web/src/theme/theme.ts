@@ -63,6 +63,8 @@ export const theme = createTheme({
         },
       },
     },
+    // a menu that grows moves under the finger that taps it
+    MuiMenu: { defaultProps: { transitionDuration: 0 } },
     MuiToggleButton: {
       styleOverrides: {
         root: {

@@ -17,6 +17,7 @@ import { useLasting } from '@/store/lastingStorage';
 import { BookFileButtons } from './BookFileButtons';
 import { DipLeaf } from './DipLeaf';
 import { type DipBranch, dipTree } from './dipTree';
+import { folderLineHeight } from './folderLineHeight';
 import { lastTrials } from '@/components/lastTrials';
 
 type HouseUsual = ReturnType<typeof useHouseUsual>;
@@ -66,7 +67,10 @@ const lastingWords = {
   'may go': 'the browser may clear it when it runs out of room: export it now and then',
 } as const;
 
-const FolderLine = later(() => import('./FolderLine').then(({ FolderLine }) => FolderLine));
+// its place is kept, so that no dip moves under a finger
+const FolderLine = later(() => import('./FolderLine').then(({ FolderLine }) => FolderLine), {
+  meanwhile: () => <Box sx={{ height: folderLineHeight, mb: 1.5 }} />,
+});
 const EatFirst = later(() => import('@/components/EatFirst').then(({ EatFirst }) => EatFirst));
 
 /** Every dip, by family and descent. */
@@ -105,7 +109,7 @@ export function BookRoom() {
       }
     >
       <OpenBowls />
-      <FolderLine />
+      {trials.size + dips.size > 0 && <FolderLine />}
       {hasBatches && <EatFirst />}
       {trees.length === 0 && (
         <Typography sx={{ my: 6, maxWidth: 480 }}>

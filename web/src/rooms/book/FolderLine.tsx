@@ -18,6 +18,7 @@ import {
 import { today } from '@/store/today';
 import { colour } from '@/theme/colour';
 import { typeScale } from '@/theme/typeScale';
+import { folderLineHeight } from './folderLineHeight';
 
 /** Without a file for so long a cook is reminded. */
 const remindAfterDays = 7;
@@ -26,7 +27,6 @@ const remindAfterDays = 7;
 export function FolderLine() {
   const { status, name, writtenAt } = useFolder();
   const ready = useBook((state) => state.status === 'ready');
-  const worth = useBook(({ book }) => book.trials.size > 0 || book.dips.size > 0);
   const can = useSyncExternalStore(
     () => () => undefined,
     canKeepFolder,
@@ -36,7 +36,6 @@ export function FolderLine() {
     if (ready) void followFolder();
   }, [ready]);
   const days = writtenAt === null ? Infinity : daysBetween(writtenAt.slice(0, 10), today());
-  if (!worth) return null;
   const says = {
     kept: `Also kept in “${name}”, and a copy of each day.`,
     asks: `The browser wants a tap before it goes on keeping the book in “${name}”.`,
@@ -55,6 +54,7 @@ export function FolderLine() {
       aria-label="Where else the book is"
       sx={{
         ...{ display: 'flex', flexWrap: 'wrap', columnGap: 1, alignItems: 'center', mb: 1.5 },
+        minHeight: folderLineHeight,
         ...{ fontSize: typeScale.note, color: late ? colour.ink : colour.muted },
         '@media print': { display: 'none' },
       }}

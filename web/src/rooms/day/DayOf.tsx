@@ -15,7 +15,11 @@ import { DayHeader, type DayView } from './DayHeader';
 import { PlanningState } from './PlanningState';
 import { useDay } from './useDay';
 
-const DayChart = later(() => import('./DayChart').then(({ DayChart }) => DayChart));
+/** About as high as a day is drawn, so that what is under it moves little when it has been planned. */
+const dayPlace = <Box sx={{ height: 'min(600px, 75vh)' }} />;
+const DayChart = later(() => import('./DayChart').then(({ DayChart }) => DayChart), {
+  meanwhile: () => dayPlace,
+});
 const DaySetup = later(() => import('./DaySetup').then(({ DaySetup }) => DaySetup));
 const SelectedTask = later(() => import('./SelectedTask').then(({ SelectedTask }) => SelectedTask));
 const TaskList = later(() => import('./TaskList').then(({ TaskList }) => TaskList));
@@ -54,6 +58,7 @@ export function DayOf({ plan }: { plan: Plan }) {
         : [...one.done, taskId],
     }));
   const empty = plan.dips.length === 0;
+  const coming = day.planning.state !== 'failed' && day.planning.state !== 'stopped';
   return (
     <>
       {planned && view !== 'shopping' && (
@@ -86,6 +91,9 @@ export function DayOf({ plan }: { plan: Plan }) {
         )}
         {view === 'plan' && (
           <>
+            {!planned && !empty && coming && (
+              <Box sx={{ display: { xs: 'none', sm: 'block' } }}>{dayPlace}</Box>
+            )}
             {planned && !empty && (
               <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
                 <ChartFile title={plan.name}>

@@ -10,7 +10,10 @@ import { MeasureSystems } from './MeasureSystems';
 import { SettledWords } from './SettledWords';
 import { TestGear } from './TestGear';
 
-const HouseTaste = later(() => import('./HouseTaste').then(({ HouseTaste }) => HouseTaste));
+// as large as it is with three strips, so that no machine moves under a finger
+const HouseTaste = later(() => import('./HouseTaste').then(({ HouseTaste }) => HouseTaste), {
+  meanwhile: () => <Box sx={{ height: { xs: 540, lg: 476 } }} />,
+});
 
 /** What stands in the kitchen and what its readings have taught. */
 export function KitRoom() {

@@ -142,6 +142,11 @@ export function TimerBar() {
     const tick = setInterval(() => setNow(Date.now()), 500);
     return () => clearInterval(tick);
   }, [running]);
+  const makeSmall = () => {
+    setOpened(null);
+    // what was just set is not told against an older moment
+    setNow(Date.now());
+  };
   const ordered = [...timers.values()].sort((a, b) => a.endsAt.localeCompare(b.endsAt));
   useAlarm(ordered, now);
   if (ordered.length === 0) return null;
@@ -165,7 +170,7 @@ export function TimerBar() {
               key={timer.id}
               timer={timer}
               left={left}
-              {...(matters ? {} : { onSmaller: () => setOpened(null) })}
+              {...(matters ? {} : { onSmaller: makeSmall })}
             />
           );
         }

@@ -17,7 +17,10 @@ import { TrialStrip } from './TrialStrip';
 
 const PickedBar = later(() => import('./PickedBar').then(({ PickedBar }) => PickedBar));
 const SwapBook = later(() => import('./SwapBook').then(({ SwapBook }) => SwapBook));
-const NarrowTrials = later(() => import('./NarrowTrials').then(({ NarrowTrials }) => NarrowTrials));
+const NarrowTrials = later(
+  () => import('./NarrowTrials').then(({ NarrowTrials }) => NarrowTrials),
+  { meanwhile: () => <Box sx={{ height: 56 }} /> },
+);
 const Timeline = later(() => import('./Timeline').then(({ Timeline }) => Timeline));
 const SideBySide = later(() => import('./SideBySide').then(({ SideBySide }) => SideBySide));
 
