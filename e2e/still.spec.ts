@@ -16,7 +16,7 @@ const rooms: [room: string, path: string, last: (page: Page) => ReturnType<Page[
   [
     'what stands in Trials',
     '/trials?dip=weir-house-hummus',
-    (page) => page.getByRole('textbox', { name: 'Only trials' }),
+    (page) => page.getByRole('searchbox', { name: 'Only trials' }),
   ],
   [
     'what stands in the Day',
