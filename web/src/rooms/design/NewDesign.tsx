@@ -9,7 +9,6 @@ import { readDip } from '@cobbet/core/dip/analyseDip';
 import type { Dip } from '@cobbet/core/dip/dip';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
-import { CheckLine } from '@/components/CheckLine';
 import { Panel } from '@/components/Panel';
 import { RoomPage } from '@/components/RoomPage';
 import { capital } from '@/components/bodyText';
@@ -24,6 +23,7 @@ import { ResponseLines } from './ResponseLines';
 import { useResponses } from './useResponses';
 import { useVariedFigures } from './useVariedFigures';
 import { VariedFigures } from './VariedFigures';
+import { VariedLine } from './VariedLine';
 import { NewLadder } from './NewLadder';
 import { PlanFields } from './PlanFields';
 import { usePlanFields } from './usePlanFields';
@@ -105,29 +105,15 @@ export function NewDesign({ dip }: { dip: Dip }) {
             const typed = limits.get(row.id);
             const label = shortName(ingredient?.name ?? row.ingredientId);
             return (
-              <Box
-                component="li"
+              <VariedLine
                 key={row.id}
-                sx={{
-                  display: 'flex',
-                  flexWrap: 'wrap',
-                  alignItems: 'center',
-                  gap: 1.5,
-                  minHeight: 48,
-                  borderTop: `1px solid ${colour.line}`,
+                checked={typed !== undefined}
+                onToggle={() => {
+                  setTold(null);
+                  toggle(row.id);
                 }}
+                label={`${label}, ${massG.toFixed(0)} g`}
               >
-                <Box sx={{ flex: '1 1 220px' }}>
-                  <CheckLine
-                    checked={typed !== undefined}
-                    onToggle={() => {
-                      setTold(null);
-                      toggle(row.id);
-                    }}
-                  >
-                    {label}, {massG.toFixed(0)} g
-                  </CheckLine>
-                </Box>
                 {component && typed && chosen.length > 1 && (
                   <LimitFields
                     {...{ typed, label, unit: '%' }}
@@ -140,7 +126,7 @@ export function NewDesign({ dip }: { dip: Dip }) {
                     onChange={(next) => setLimit(row.id, next)}
                   />
                 )}
-              </Box>
+              </VariedLine>
             );
           })}
         </Box>

@@ -2,12 +2,11 @@
 
 import Box from '@mui/material/Box';
 import { targetWords } from '@cobbet/core/mix/targets';
-import { CheckLine } from '@/components/CheckLine';
 import { Panel } from '@/components/Panel';
 import { capital } from '@/components/bodyText';
-import { colour } from '@/theme/colour';
 import { LimitFields } from './LimitFields';
 import type { useVariedFigures } from './useVariedFigures';
+import { VariedLine } from './VariedLine';
 
 /** Body, salt and sour: kept within the dip's targets, or set on purpose between two ends. */
 export function VariedFigures({ varied }: { varied: ReturnType<typeof useVariedFigures> }) {
@@ -20,23 +19,12 @@ export function VariedFigures({ varied }: { varied: ReturnType<typeof useVariedF
           const { name, unit, decimals } = targetWords[figure];
           const typed = limits.get(figure);
           return (
-            <Box
-              component="li"
+            <VariedLine
               key={figure}
-              sx={{
-                display: 'flex',
-                flexWrap: 'wrap',
-                alignItems: 'center',
-                gap: 1.5,
-                minHeight: 48,
-                borderTop: `1px solid ${colour.line}`,
-              }}
+              checked={typed !== undefined}
+              onToggle={() => toggle(figure)}
+              label={capital(name)}
             >
-              <Box sx={{ flex: '1 1 220px' }}>
-                <CheckLine checked={typed !== undefined} onToggle={() => toggle(figure)}>
-                  {capital(name)}
-                </CheckLine>
-              </Box>
               {typed && (
                 <LimitFields
                   {...{ typed, label: capital(name) }}
@@ -49,7 +37,7 @@ export function VariedFigures({ varied }: { varied: ReturnType<typeof useVariedF
                   onChange={(next) => setLimit(figure, next)}
                 />
               )}
-            </Box>
+            </VariedLine>
           );
         })}
       </Box>
